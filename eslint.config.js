@@ -1,0 +1,45 @@
+import js from '@eslint/js';
+import tseslint from 'typescript-eslint';
+import hooks from 'eslint-plugin-react-hooks';
+
+export default tseslint.config(
+  { ignores: ['dist', 'coverage', 'test-results', 'playwright-report', 'node_modules'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  {
+    files: ['src/app/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: hooks.configs.recommended.rules,
+  },
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      'no-undef': 'off',
+      eqeqeq: 'error',
+      'max-lines': ['error', { max: 420, skipBlankLines: true, skipComments: true }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+    },
+  },
+  {
+    // Tables may be as long as they need to be.
+    files: ['src/core/vocabulary/**/*.ts', '**/*.test.{ts,tsx}'],
+    rules: { 'max-lines': 'off' },
+  },
+  {
+    // The core is pure: no clock, no chance, no host objects.
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'The core knows no chance.' },
+        { object: 'Date', property: 'now', message: 'The core knows no clock.' },
+      ],
+      'no-restricted-globals': ['error', 'Date', 'window', 'document', 'process', 'console', 'localStorage'],
+    },
+  },
+  {
+    files: ['scripts/**/*.mjs', '*.cjs', '*.config.js'],
+    languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly', fetch: 'readonly', module: 'writable' } },
+  },
+);

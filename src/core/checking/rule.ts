@@ -1,0 +1,89 @@
+/**
+ * A rule is a file in rules/: its code, severity and sentence, what it looks for, and examples that are run as its tests.
+ * Rules judge a dance that was danced to the end; they never change anything and never see each other's findings.
+ */
+import type { Finding, FindingGroup, Proposal, Severity } from '../model/findings';
+import type { Span } from '../model/text';
+import { shiftSpan } from '../model/text';
+import type { Dance, DancedBlock, DancedCall, DancedLine, DancedSection } from '../dancing/dance';
+import type { ScriptLine } from '../reading/script';
+
+export interface Rule {
+  readonly code: string;
+  readonly group: FindingGroup;
+  readonly severity: Severity;
+  /** What the rule is about, in one sentence for people. */
+  readonly about: string;
+  readonly examples: RuleExamples;
+  readonly find: (dance: Dance) => Found[];
+}
+
+/** A finding without what its rule knows already. */
+export type Found = Omit<Finding, 'code' | 'group' | 'severity'> & { readonly severity?: Severity };
+
+export interface RuleExamples {
+  /** Scripts in which the rule speaks; `<|...|>` marks the place. `fixed`: the whole text after the fix. */
+  readonly bad: readonly { readonly text: string; readonly fixed?: string; readonly message?: string }[];
+  /** Scripts in which it is silent. */
+  readonly good: readonly string[];
+}
+
+/** A dance of one section for an example. */
+export const section = (counts: number, ...lines: string[]): string => sectionFrom('L', counts, ...lines);
+export const sectionFrom = (weight: string, counts: number, ...lines: string[]): string =>
+  [`start: weight ${weight}`, '', `## Section 1 (${counts} counts)`, ...lines].join('\n');
+
+// Walking through a dance
+
+export interface Here {
+  readonly block: DancedBlock;
+  readonly section: DancedSection;
+  readonly line: DancedLine;
+}
+
+export const blocksOf = (dance: Dance): readonly DancedBlock[] => [...dance.parts, ...dance.tags];
+
+export const sectionsOf = (dance: Dance): { block: DancedBlock; section: DancedSection }[] =>
+  blocksOf(dance).flatMap((block) => block.sections.map((own) => ({ block, section: own })));
+
+/** Lines where they are written: a section danced as a copy of another is judged where it was written. */
+export const linesOf = (dance: Dance): Here[] =>
+  sectionsOf(dance).flatMap(({ block, section: own }) =>
+    own.lines.filter(({ line }) => line.section === own.text).map((line) => ({ block, section: own, line })),
+  );
+
+export const callsOf = (dance: Dance): (Here & { call: DancedCall; previous?: DancedCall })[] => {
+  let previous: DancedCall | undefined;
+  return linesOf(dance).flatMap((here) =>
+    here.line.calls.map((call) => {
+      const found = { ...here, call, previous };
+      if (call.moments.length > 0 || !call.figure) previous = call;
+      return found;
+    }),
+  );
+};
+
+// Places
+
+/** A span of a line, counted from the start of the text. */
+export const placeIn = (line: ScriptLine, span: Span): Span => shiftSpan(span, line.span.from);
+
+/** The heading of a section, or its first line, or the whole text's start. */
+export function headingPlace(dance: Dance, own: DancedSection): Span {
+  const index = own.text.headingLine ?? own.lines[0]?.line.index ?? 0;
+  return dance.script.lines[index].span;
+}
+
+export const wordsAt = (dance: Dance, span: Span): string => dance.script.text.slice(span.from, span.to).trim();
+
+/** A proposal that replaces one stretch. */
+export const replacing = (label: string, span: Span, insert: string): Proposal => ({ label, edits: [{ ...span, insert }] });
+
+/** `Section 3`, `Tag lamp`, `Part B section 2`. */
+export function sectionName(block: DancedBlock, own: DancedSection): string {
+  const { kind, name, sections } = block.block;
+  if (kind === 'tag') return sections.length > 1 ? `Tag ${name}, section ${own.text.number}` : `Tag ${name}`.trim();
+  return name ? `Part ${name} section ${own.text.number}` : `Section ${own.text.number}`;
+}
+
+export const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;

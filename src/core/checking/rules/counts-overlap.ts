@@ -1,0 +1,37 @@
+import { placeOfTick } from '../../model/ticks';
+import { placeIn, section, sectionName, sectionsOf, type Found, type Rule } from '../rule';
+import { groupsOf, takenFromBefore } from './counts-gap';
+
+export const countsOverlap: Rule = {
+  code: 'counts-overlap',
+  group: 'counts',
+  severity: 'error',
+  about: 'The same count is called on two lines, or the counts go backwards from one line to the next.',
+  examples: {
+    bad: [
+      { text: section(8, '1-4 Vine R', '<|4-8|> Walk L R L R L'), message: 'Section 1: count 4 is called twice.' },
+      { text: section(8, '1-4 Vine R', '7-8 Walk L R', '<|5-6|> Walk L R'), message: 'Section 1: count 5 comes after count 8.' },
+    ],
+    good: [section(4, '1&2& Heel switches R L', '3-4 Walk R, walk L'), section(4, '1-2 Walk R, walk L', '&3-4 Ball step, hold')],
+  },
+  find: (dance) =>
+    sectionsOf(dance).flatMap(({ block, section: own }) => {
+      let last = takenFromBefore(block, own) ? 0 : -Infinity;
+      const found: Found[] = [];
+      const seen = new Set<number>();
+      for (const group of groupsOf(own)) {
+        const { counts } = group.group;
+        const [first] = group.ticks;
+        if (first !== undefined && counts && first <= last) {
+          const twice = seen.has(first) || last === first;
+          const message = twice
+            ? `${sectionName(block, own)}: count ${placeOfTick(first)} is called twice.`
+            : `${sectionName(block, own)}: count ${placeOfTick(first)} comes after count ${placeOfTick(last)}.`;
+          found.push({ span: placeIn(group.line, counts.span), message });
+        }
+        for (const tick of group.ticks) seen.add(tick);
+        last = Math.max(last, ...group.ticks);
+      }
+      return found;
+    }),
+};

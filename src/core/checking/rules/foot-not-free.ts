@@ -1,0 +1,71 @@
+import type { Moment } from '../../dancing/dance';
+import { isFoot } from '../../model/feet';
+import type { Proposal } from '../../model/findings';
+import { placeOfTick } from '../../model/ticks';
+import { mirrorWords } from '../mirror-words';
+import { callsOf, placeIn, replacing, section, sectionFrom, wordsAt, type Here, type Rule } from '../rule';
+import type { Dance, DancedCall } from '../../dancing/dance';
+
+export const footNotFree: Rule = {
+  code: 'foot-not-free',
+  group: 'weight',
+  severity: 'error',
+  about: 'A foot that carries the weight can neither step nor touch.',
+  examples: {
+    bad: [
+      {
+        text: section(4, '1-2 Rock R forward, recover L', '3&4 <|Coaster L|>'),
+        fixed: section(4, '1-2 Rock R forward, recover L', '3&4 Coaster R'),
+        message: 'Weight is on L after count 2, so L can’t step on 3.',
+      },
+      {
+        text: section(8, '1-4 Vine R, touch L', '5-8 <|vine R|>'),
+        fixed: section(8, '1-4 Vine R, touch L', '5-8 vine L'),
+        message: 'Weight is on R after count 4, so R can’t step on 5.',
+      },
+      { text: sectionFrom('R', 1, '1 <|Touch R side|>'), fixed: sectionFrom('R', 1, '1 Touch L side'), message: 'Weight is on R at the start, so R can’t touch on 1.' },
+    ],
+    good: [
+      section(4, '1-2 Rock R forward, recover L', '3&4 Coaster R'),
+      section(2, '1-2 Step R forward, hop R'),
+      // After words that nobody understands the weight is not known, and nobody is accused.
+      section(4, '1-2 Frobnicate merrily', '3&4 Coaster L'),
+    ],
+  },
+  find: (dance) => {
+    let wrongBefore: DancedCall | undefined;
+    return callsOf(dance).flatMap((here) => {
+      const slip = here.call.moments.find(isImpossible);
+      // What follows a wrong foot is right when the slip is mended, so it is not accused as well.
+      const excused = wrongBefore !== undefined && wrongBefore === here.previous;
+      if (here.call.moments.length > 0) wrongBefore = slip && !excused ? here.call : undefined;
+      if (!slip || excused) return [];
+      return [describe(dance, here, slip)];
+    });
+  },
+};
+
+const STAYS_ON_ITS_FOOT: ReadonlySet<string> = new Set(['hop', 'sway', 'pivot', 'unwind', 'swivel', 'twist']);
+
+export function isImpossible({ action, before }: Moment): boolean {
+  return action.foot !== null && isFoot(before.weight) && action.foot === before.weight && !STAYS_ON_ITS_FOOT.has(action.word);
+}
+
+function describe(dance: Dance, here: Here & { call: DancedCall; previous?: DancedCall }, slip: Moment) {
+  const { call, line, previous } = here;
+  const own = call.moments[call.moments.indexOf(slip) - 1];
+  const earlier = own ?? previous?.moments[previous.moments.length - 1];
+  const span = placeIn(line.line, call.call.span);
+  const verb = slip.action.effect === 'none' ? slip.action.word : slip.action.word === 'recover' ? 'recover' : 'step';
+  const since = earlier ? `after count ${placeOfTick(earlier.tick)}` : 'at the start';
+  const mended = mirrorWords(wordsAt(dance, span), call.call, line.line, dance);
+  const fix: Proposal | undefined = mended && !own ? replacing(mended, span, mended) : undefined;
+  return {
+    span,
+    message: `Weight is on ${slip.before.weight} ${since}, so ${slip.action.foot} can’t ${verb} on ${placeOfTick(slip.tick)}.`,
+    ...(!own && previous && earlier
+      ? { related: { span: placeIn(earlier.line, previous.call.span), message: `Here the weight goes to ${slip.before.weight}.` } }
+      : {}),
+    ...(fix && { fix }),
+  };
+}

@@ -1,0 +1,53 @@
+/** Every rule. A new one is a file here and a line in this list. */
+import type { Rule } from '../rule';
+import { countsClaimed } from './counts-claimed';
+import { countsGap } from './counts-gap';
+import { countsLeftOver } from './counts-left-over';
+import { countsOverlap } from './counts-overlap';
+import { countsTooFew } from './counts-too-few';
+import { countsUnreadable } from './counts-unreadable';
+import { facingClaim } from './facing-claim';
+import { footNotFree } from './foot-not-free';
+import { notUnderstood } from './not-understood';
+import { nothingToDance } from './nothing-to-dance';
+import { pivotUnnatural } from './pivot-unnatural';
+import { planKept } from './plan-kept';
+import { recoverWithoutRock } from './recover-without-rock';
+import { sectionLong } from './section-long';
+import { sectionShort } from './section-short';
+import { stepAssumed } from './step-assumed';
+import { turnAssumed } from './turn-assumed';
+import { turnWithoutAmount } from './turn-without-amount';
+import { turnWithoutDirection } from './turn-without-direction';
+import { unwindWrongWay } from './unwind-way';
+import { wallDoesNotLoop } from './wall-does-not-loop';
+import { wallsClaimed } from './walls-claimed';
+import { weightClaim } from './weight-claim';
+import { wordsUnread } from './words-unread';
+
+export const RULES: readonly Rule[] = [
+  nothingToDance,
+  countsUnreadable,
+  sectionShort,
+  sectionLong,
+  countsGap,
+  countsOverlap,
+  countsLeftOver,
+  countsTooFew,
+  countsClaimed,
+  footNotFree,
+  recoverWithoutRock,
+  weightClaim,
+  wallDoesNotLoop,
+  stepAssumed,
+  facingClaim,
+  turnWithoutDirection,
+  turnWithoutAmount,
+  turnAssumed,
+  pivotUnnatural,
+  unwindWrongWay,
+  wallsClaimed,
+  notUnderstood,
+  wordsUnread,
+  planKept,
+];

@@ -1,0 +1,192 @@
+/**
+ * Deals the counts of a line out to its calls. Every call offers the forms it can be danced in; the cheapest way to fill the
+ * counts in order is taken: an exact fit in a usual rhythm costs nothing, a count left over or a call left without counts much.
+ * Counts that stay empty are holds that nobody wrote, calls without counts are too many: both are told, never hidden.
+ */
+import { TICKS_A_COUNT } from '../model/ticks';
+import type { Call } from '../reading/calls';
+import type { Figure } from '../vocabulary';
+import type { PatternStep } from '../vocabulary/notation';
+
+/** One dancing of one call: a call written "x2" has two. */
+export interface Unit {
+  readonly call: Call;
+  readonly figure?: Figure;
+  /** 0 for the first of the repeats. */
+  readonly repeat: number;
+  /** The call whose words after the colon this one belongs to. */
+  readonly titled?: Call;
+  /** Place in the detail of `titled`, and how many there are. */
+  readonly detailIndex: number;
+}
+
+export interface Allotted {
+  readonly unit: Unit;
+  /** Index of its first moment in the line; -1 when no counts are left for it. */
+  readonly first: number;
+  /** What is danced, one step a moment. Empty for a call that rides on its neighbour, or that was not understood. */
+  readonly steps: readonly PatternStep[];
+  /** Moments taken: more than `steps` for what was not understood. */
+  readonly length: number;
+}
+
+export interface Allotment {
+  readonly units: readonly Allotted[];
+  /** Indices of moments that no call fills. */
+  readonly empty: readonly number[];
+}
+
+interface Candidate {
+  readonly steps: readonly PatternStep[];
+  readonly length: number;
+  readonly cost: number;
+  readonly rhythms?: readonly (readonly number[])[];
+}
+
+const COST = { empty: 4, unplaced: 9, laterForm: 0.3, otherRhythm: 0.6, scaledRhythm: 0.1, ride: 0.2, joinedTurn: 0.8, unreadable: 1 } as const;
+
+export function unitsOfCalls(calls: readonly Call[]): Unit[] {
+  return calls.flatMap((call) => {
+    if (call.detail) {
+      return call.detail.flatMap((detail, detailIndex) => repeatsOf(detail, { titled: call, detailIndex }));
+    }
+    return repeatsOf(call, { detailIndex: 0 });
+  });
+}
+
+const repeatsOf = (call: Call, place: { titled?: Call; detailIndex: number }): Unit[] =>
+  Array.from({ length: call.repeat }, (_, repeat) => ({ call, figure: call.figure, repeat, ...place }));
+
+/** `ticks` are the moments of the line in order. */
+export function allotCounts(units: readonly Unit[], ticks: readonly number[]): Allotment {
+  const width = ticks.length + 1;
+  const best = new Float64Array((units.length + 1) * width).fill(Infinity);
+  const choice: (Candidate | null | undefined)[] = new Array(best.length);
+  const candidates = units.map((unit) => candidatesOf(unit, ticks.length, units.length === 1));
+  for (let place = 0; place < width; place++) best[units.length * width + place] = (ticks.length - place) * COST.empty;
+  for (let unit = units.length - 1; unit >= 0; unit--) {
+    for (let place = ticks.length; place >= 0; place--) {
+      const at = unit * width + place;
+      for (const candidate of candidates[unit]) {
+        const end = place + candidate.length;
+        if (end > ticks.length) continue;
+        const cost = candidate.cost + rhythmCost(candidate, ticks, place) + best[(unit + 1) * width + end];
+        if (cost < best[at]) {
+          best[at] = cost;
+          choice[at] = candidate;
+        }
+      }
+      const skipped = place < ticks.length ? COST.empty + best[at + 1] : Infinity;
+      if (skipped < best[at]) {
+        best[at] = skipped;
+        choice[at] = null;
+      }
+      const unplaced = COST.unplaced + best[(unit + 1) * width + place];
+      if (unplaced < best[at]) {
+        best[at] = unplaced;
+        choice[at] = undefined;
+      }
+    }
+  }
+  return follow(units, choice, width);
+}
+
+function follow(units: readonly Unit[], choice: readonly (Candidate | null | undefined)[], width: number): Allotment {
+  const allotted: Allotted[] = [];
+  const empty: number[] = [];
+  let place = 0;
+  for (let unit = 0; unit < units.length; ) {
+    const taken = choice[unit * width + place];
+    if (taken === null) {
+      empty.push(place++);
+      continue;
+    }
+    if (taken === undefined) allotted.push({ unit: units[unit], first: -1, steps: [], length: 0 });
+    else allotted.push({ unit: units[unit], first: place, steps: taken.steps, length: taken.length });
+    place += taken?.length ?? 0;
+    unit += 1;
+  }
+  for (; place < width - 1; place++) empty.push(place);
+  return { units: allotted, empty };
+}
+
+function candidatesOf(unit: Unit, places: number, alone: boolean): Candidate[] {
+  const { figure, call } = unit;
+  if (!figure) {
+    return Array.from({ length: places + 1 }, (_, length) => ({ steps: [], length, cost: length === 0 ? 3 * COST.unreadable : COST.unreadable }));
+  }
+  const list: Candidate[] = [];
+  const startsElsewhere = figure.run?.some((step, index) => index > 0 && step.direction === call.direction && call.direction !== figure.run?.[0].direction);
+  const asRun = figure.run !== undefined && (call.feet !== undefined || startsElsewhere === true);
+  if (!asRun) {
+    figure.forms.forEach((form, index) =>
+      list.push({ steps: form.steps, length: form.steps.length, cost: index * COST.laterForm, rhythms: form.rhythms }),
+    );
+  }
+  for (const length of runLengths(unit, places)) {
+    list.push({ steps: runSteps(figure, length, call.direction), length, cost: asRun ? 0 : 0.25 });
+  }
+  if (figure.rides && !alone) list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.ride });
+  if ((figure.id === 'turn' || (figure.id === 'full-turn' && call.joined)) && !alone) {
+    list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.joinedTurn });
+  }
+  return list;
+}
+
+function runLengths(unit: Unit, places: number): number[] {
+  const { figure, call } = unit;
+  if (!figure?.run) return [];
+  if (call.feet) {
+    const perFoot = figure.family === 'single' || figure.run.length > 4 ? 1 : figure.family === 'struts' ? 2 : 1;
+    return [call.feet.length * perFoot].filter((length) => length <= places);
+  }
+  if (!figure.fills) return [];
+  const step = figure.share === 'pairs' || figure.share === 'crosses' ? 2 : 1;
+  const least = figure.share === 'crosses' ? 3 : figure.family === 'single' ? 1 : 2;
+  const lengths: number[] = [];
+  for (let length = least; length <= places; length += step) lengths.push(length);
+  return lengths;
+}
+
+/** The actions of a run of that length, starting at the action that goes in the direction the line names. */
+export function runSteps(figure: Figure, length: number, direction: Call['direction']): PatternStep[] {
+  const run = figure.run as readonly PatternStep[];
+  const named = direction === undefined ? -1 : run.findIndex((step) => step.direction === direction);
+  const start = Math.max(named, 0);
+  return Array.from({ length }, (_, index) => run[(start + index) % run.length]);
+}
+
+/** Nothing for a rhythm the figure is usually danced in, little for the same rhythm slower or quicker. */
+function rhythmCost(candidate: Candidate, ticks: readonly number[], place: number): number {
+  const { rhythms, length } = candidate;
+  if (!rhythms || length < 2) return 0;
+  const first = ticks[place];
+  let cost: number = COST.otherRhythm;
+  for (const rhythm of rhythms) {
+    let exact = true;
+    let scaled = true;
+    const scale = (ticks[place + 1] - first) / rhythm[1];
+    for (let index = 1; index < length; index++) {
+      const offset = ticks[place + index] - first;
+      if (offset !== rhythm[index]) exact = false;
+      if (offset !== rhythm[index] * scale) scaled = false;
+    }
+    if (exact) return 0;
+    if (scaled) cost = COST.scaledRhythm;
+  }
+  return cost;
+}
+
+/** Moments for calls that were written without counts, going on from `start`: each figure in its usual rhythm. */
+export function usualTicks(units: readonly Unit[], start: number): number[] {
+  const ticks: number[] = [];
+  let next = start;
+  for (const { figure, call } of units) {
+    if (!figure) continue;
+    const feet = call.feet && figure.run ? call.feet.length : 0;
+    const rhythm = feet > 0 ? Array.from({ length: feet }, (_, index) => index * TICKS_A_COUNT) : figure.forms[0].rhythms[0];
+    for (const offset of rhythm) ticks.push(next + offset);
+    next = (Math.floor((next + rhythm[rhythm.length - 1]) / TICKS_A_COUNT) + 1) * TICKS_A_COUNT;
+  }
+  return ticks;
+}

@@ -1,0 +1,300 @@
+/**
+ * Dances a script: one moment an action, each with the state before and after it. It never stops: an impossible step is danced
+ * as it is written and judged by the rules, a line that was not understood makes the weight unknown until it is certain again.
+ */
+import type { Action } from '../model/actions';
+import { isFoot, otherFoot, type Foot, type Weight } from '../model/feet';
+import type { Turn } from '../model/turns';
+import type { Call } from '../reading/calls';
+import type { Marks } from '../reading/marks';
+import type { BlockText, Script, ScriptLine } from '../reading/script';
+import type { Figure } from '../vocabulary';
+import type { Allotted, Unit } from './allot';
+import { layBlock, type LaidGroup, type LaidSection } from './layout';
+import { resolveCall, ridingTurn, type Assumption } from './resolve';
+import { danceAction, startState, type DanceState } from './state';
+
+export interface Moment {
+  readonly line: ScriptLine;
+  readonly call: Call;
+  /** Ticks from the start of the section, and of the part. */
+  readonly tick: number;
+  readonly time: number;
+  readonly action: Action;
+  readonly before: DanceState;
+  readonly after: DanceState;
+}
+
+export interface DancedCall {
+  readonly call: Call;
+  readonly figure?: Figure;
+  readonly titled?: Call;
+  readonly lead?: Foot;
+  readonly moments: readonly Moment[];
+  readonly assumed: readonly Assumption[];
+  /** It got no counts: the line holds more than its counts. */
+  readonly unplaced: boolean;
+  /** It has no counts of its own by nature: a clap on a touch, a turn on a step. */
+  readonly rides: boolean;
+  readonly after: DanceState;
+  readonly weightClaims: Marks['weightClaims'];
+  readonly facingClaims: Marks['facingClaims'];
+}
+
+export interface DancedGroup extends LaidGroup {
+  readonly calls: readonly DancedCall[];
+}
+
+export interface DancedLine {
+  readonly line: ScriptLine;
+  readonly groups: readonly DancedGroup[];
+  readonly calls: readonly DancedCall[];
+  readonly moments: readonly Moment[];
+  readonly understood: boolean;
+  readonly before: DanceState;
+  readonly after: DanceState;
+}
+
+export interface DancedSection extends Omit<LaidSection, 'groups'> {
+  readonly lines: readonly DancedLine[];
+  readonly before: DanceState;
+  readonly after: DanceState;
+}
+
+export interface DancedBlock {
+  readonly block: BlockText;
+  readonly sections: readonly DancedSection[];
+  readonly before: DanceState;
+  readonly after: DanceState;
+  readonly counts: number;
+  readonly netTurn: Turn;
+  /** Its end runs over into the 1 of its own start: the first step belongs to the last line. */
+  readonly runsOver: boolean;
+}
+
+export interface Dance {
+  readonly script: Script;
+  readonly parts: readonly DancedBlock[];
+  readonly tags: readonly DancedBlock[];
+  readonly startWeight: Weight;
+  /** Each part once, without tags. */
+  readonly counts: number;
+  readonly netTurn: Turn;
+  readonly endWeight: Weight;
+  /** The dance can begin again where it ends; undefined while the weight is not certain. */
+  readonly loops: boolean | undefined;
+}
+
+export function danceScript(script: Script): Dance {
+  const startWeight = script.header.startWeight;
+  let weight = startWeight;
+  const danceOn = (block: BlockText): DancedBlock => {
+    const danced = danceBlock(block, weight);
+    weight = danced.after.weight;
+    return danced;
+  };
+  const parts = script.blocks.filter((block) => block.kind === 'part').map(danceOn);
+  const endWeight = weight;
+  const tags = script.blocks.filter((block) => block.kind === 'tag').map(danceOn);
+  const first = parts[0]?.before.weight ?? startWeight;
+  return {
+    script,
+    parts,
+    tags,
+    startWeight,
+    counts: parts.reduce((sum, part) => sum + part.counts, 0),
+    netTurn: parts.reduce((sum, part) => sum + part.netTurn, 0),
+    endWeight,
+    loops: parts.length === 0 || endWeight === 'unknown' ? undefined : loopsTo(first, endWeight, parts[0]),
+  };
+}
+
+/** With the weight on both feet at the end either foot may lead, so the dance can begin again. */
+function loopsTo(first: Weight, end: Weight, part: DancedBlock): boolean {
+  if (part.sections.every((section) => section.lines.length === 0)) return true;
+  return end === first || end === 'both' || first === 'both';
+}
+
+/**
+ * A dance that ends `8&1` and opens on 2 begins, on wall 1, with that step on 1; when the start weight stands on its foot already,
+ * wall 1 opens on 2 instead.
+ */
+function danceBlock(block: BlockText, weight: Weight): DancedBlock {
+  const laid = layBlock(block);
+  const runsOver = laid.length > 0 && laid[laid.length - 1].borrows && (laid[0].groups[0]?.ticks[0] ?? 0) > 0;
+  if (!runsOver || !isFoot(weight)) return danceLaid(block, laid, weight, runsOver);
+  const stepped = danceLaid(block, laid, otherFoot(weight), true);
+  return stepped.after.weight === otherFoot(weight) ? stepped : danceLaid(block, laid, weight, true);
+}
+
+function danceLaid(block: BlockText, laid: readonly LaidSection[], weight: Weight, runsOver: boolean): DancedBlock {
+  const before = startState(weight);
+  const dancer = new Dancer(before, laid.flatMap((section) => section.groups.flatMap((group) => group.allotted.map((allotted) => ({ ...allotted, line: group.line })))));
+  const sections = laid.map((section) => danceSection(section, dancer));
+  const { state } = dancer;
+  const counts = sections.reduce((sum, section) => sum + section.counts, 0);
+  return { block, sections, before, after: state, counts, netTurn: state.rotation, runsOver };
+}
+
+function danceSection(section: LaidSection, dancer: Dancer): DancedSection {
+  const before = dancer.state;
+  const lines: DancedLine[] = [];
+  for (let index = 0; index < section.groups.length; ) {
+    const { line } = section.groups[index];
+    const own: LaidGroup[] = [];
+    for (; section.groups[index]?.line === line; index++) own.push(section.groups[index]);
+    lines.push(danceLine(line, own, section.offset, dancer));
+  }
+  const { groups: _groups, ...rest } = section;
+  return { ...rest, lines, before, after: dancer.state };
+}
+
+function danceLine(line: ScriptLine, laid: readonly LaidGroup[], offset: number, dancer: Dancer): DancedLine {
+  const before = dancer.state;
+  const groups = laid.map((group) => ({ ...group, calls: danceGroup(group, offset, dancer) }));
+  const calls = groups.flatMap((group) => group.calls);
+  const moments = calls.flatMap((call) => call.moments);
+  const understood = calls.every((call) => call.figure !== undefined);
+  return { line, groups, calls, moments, understood, before, after: dancer.state };
+}
+
+function danceGroup(group: LaidGroup, offset: number, dancer: Dancer): DancedCall[] {
+  const claims = claimsByUnit(group);
+  const turns = ridersOf(group.allotted);
+  return group.allotted.map((allotted, index) => dancer.dance(group, allotted, offset, turns[index], claims[index]));
+}
+
+interface Claims {
+  readonly weightClaims: Marks['weightClaims'];
+  readonly facingClaims: Marks['facingClaims'];
+}
+
+/** A claim belongs to the call it follows; one that opens the line to the first. */
+function claimsByUnit(group: LaidGroup): Claims[] {
+  const marks = group.line.step?.marks as Marks;
+  const starts = group.allotted.map(({ unit }) => unit.call.span.from);
+  const groups = group.line.step?.groups ?? [];
+  const isLastGroup = groups[groups.length - 1] === group.group;
+  const owner = (from: number): number => {
+    if (!isLastGroup && from > (group.group.calls[group.group.calls.length - 1]?.span.to ?? 0) + 40) return -1;
+    const index = starts.findLastIndex((start) => start < from);
+    return index < 0 && starts.length > 0 && group.group === groups[0] ? 0 : index;
+  };
+  return group.allotted.map((_, index) => ({
+    weightClaims: marks.weightClaims.filter((claim) => owner(claim.span.from) === index),
+    facingClaims: marks.facingClaims.filter((claim) => owner(claim.span.from) === index),
+  }));
+}
+
+interface Riders {
+  readonly onFirst: readonly Unit[];
+  readonly onLast: readonly Unit[];
+}
+
+const isRidingTurn = ({ unit, first, length }: Allotted): boolean => first >= 0 && length === 0 && (unit.figure?.id === 'turn' || unit.figure?.id === 'full-turn');
+
+/** A turn without counts of its own goes on to the next call's first action; joined by "and", or last, on to the one before. */
+function ridersOf(allotted: readonly Allotted[]): Riders[] {
+  const riders = allotted.map(() => ({ onFirst: [] as Unit[], onLast: [] as Unit[] }));
+  allotted.forEach((item, index) => {
+    if (!isRidingTurn(item)) return;
+    const next = allotted.findIndex((other, at) => at > index && other.steps.length > 0);
+    const previous = allotted.findLastIndex((other, at) => at < index && other.steps.length > 0);
+    if ((item.unit.call.joined || next < 0) && previous >= 0) riders[previous].onLast.push(item.unit);
+    else if (next >= 0) riders[next].onFirst.push(item.unit);
+  });
+  return riders;
+}
+
+class Dancer {
+  private place = 0;
+
+  constructor(
+    public state: DanceState,
+    private readonly all: readonly (Allotted & { readonly line: ScriptLine })[],
+  ) {}
+
+  dance(group: LaidGroup, allotted: Allotted, offset: number, riders: Riders, claims: Claims): DancedCall {
+    this.place += 1;
+    const { unit, steps, first } = allotted;
+    const { call, figure, titled } = unit;
+    const facts = { call, figure, titled, unplaced: first < 0, rides: first >= 0 && steps.length === 0 && figure !== undefined, ...claims };
+    if (!figure) return { ...facts, moments: [], assumed: [], after: this.loseWeight(claims) };
+    if (steps.length === 0) return { ...facts, moments: [], assumed: [], after: this.state };
+    const opening = [...riders.onFirst].map((rider) => ridingTurn(rider, this.state));
+    const closing = [...riders.onLast].map((rider) => ridingTurn(rider, this.state));
+    const sum = (turns: readonly { turn: Turn }[]): Turn => turns.reduce((total, { turn }) => total + turn, 0);
+    const resolved = resolveCall(allotted, this.state, sum(opening));
+    const certain = this.state.weight !== 'unknown' || call.foot !== undefined || call.feet !== undefined;
+    const moments: Moment[] = [];
+    const assumed = [...resolved.assumed, ...[...opening, ...closing].flatMap((rider) => rider.assumed)];
+    resolved.actions.forEach((action, index) => {
+      const last = index === resolved.actions.length - 1;
+      const settled = this.settle(last ? { ...action, turn: action.turn + sum(closing) } : action, last, call, claims, assumed);
+      const before = this.state;
+      const after = danceAction(before, settled);
+      this.state = certain ? after : { ...after, weight: 'unknown' };
+      if (last) this.state = withClaim(this.state, settled, claims);
+      const tick = group.ticks[first + index];
+      moments.push({ line: group.line, call, tick, time: offset + tick, action: settled, before, after: this.state });
+    });
+    return { ...facts, lead: resolved.lead, moments, assumed, after: this.state };
+  }
+
+  /** Settles what an action leaves open: by what is claimed, by the foot named next, by custom. */
+  private settle(action: Action, last: boolean, call: Call, claims: Claims, assumed: Assumption[]): Action {
+    const claim = last ? claims.weightClaims[claims.weightClaims.length - 1]?.weight : undefined;
+    if (claim === 'none' && action.effect === 'takes') return { ...action, effect: 'none' };
+    if (action.effect === 'open') {
+      const { weight } = this.state;
+      const next = this.nextNamedFoot();
+      const foot = claim === 'L' || claim === 'R' ? claim : next ? otherFoot(next) : isFoot(weight) ? otherFoot(weight) : undefined;
+      return foot ? { ...action, foot, effect: 'takes' } : action;
+    }
+    if (action.effect === 'both' && (claim === 'L' || claim === 'R')) return { ...action, effect: 'takes', foot: claim };
+    if (action.word === 'turn' && isFoot(this.state.weight)) return this.turnOrPivot(action, this.state.weight, claim, call, assumed);
+    if (action.word === 'stomp' && last && claim === undefined && action.foot && this.nextNamedFoot() === action.foot) {
+      assumed.push({ kind: 'stomp up', customary: true, span: call.span, value: action.foot });
+      return { ...action, word: 'stomp up', effect: 'none' };
+    }
+    return action;
+  }
+
+  /** "Step R forward, turn 1/2 left" moves the weight when that is stated, or when R goes next. */
+  private turnOrPivot(action: Action, weight: Foot, claim: string | undefined, call: Call, assumed: Assumption[]): Action {
+    const free = otherFoot(weight);
+    if (claim === undefined ? this.nextNamedFoot() !== weight : claim !== free) return action;
+    if (claim === undefined) assumed.push({ kind: 'pivot', customary: true, span: call.span, value: free });
+    return { ...action, word: 'pivot', foot: free, effect: 'takes' };
+  }
+
+  /** The foot the next call that moves a foot is written for, if it names one; after the last call, the first one's. */
+  private nextNamedFoot(): Foot | undefined {
+    for (let ahead = 0; ahead < this.all.length && ahead < 4; ahead++) {
+      const { unit, steps, line } = this.all[(this.place + ahead) % this.all.length];
+      // A line on its own is followed by nothing: only another line says how the dance begins again.
+      if (this.place + ahead >= this.all.length && line === this.all[this.place - 1].line) return undefined;
+      if (steps.length === 0 || steps.every((step) => step.role === '-')) continue;
+      const opening = steps.find((step) => step.role !== '-');
+      if (opening?.role !== 'A') return undefined;
+      return unit.call.foot ?? unit.call.feet?.[0];
+    }
+    return undefined;
+  }
+
+  private loseWeight(claims: Claims): DanceState {
+    const claim = claims.weightClaims[claims.weightClaims.length - 1]?.weight;
+    const facing = claims.facingClaims[claims.facingClaims.length - 1]?.facing;
+    const weight = claim === undefined || claim === 'none' ? 'unknown' : claim;
+    this.state = { ...this.state, weight, rocked: true, ...(facing !== undefined && { facing }) };
+    return this.state;
+  }
+}
+
+/** "(weight both)" spreads the weight; a stated foot settles weight that is unknown or on both. */
+function withClaim(state: DanceState, action: Action, claims: Claims): DanceState {
+  const claim = claims.weightClaims[claims.weightClaims.length - 1]?.weight;
+  if (claim === 'both' && action.effect !== 'none') return { ...state, weight: 'both' };
+  if ((claim === 'L' || claim === 'R') && (state.weight === 'unknown' || state.weight === 'both')) return { ...state, weight: claim };
+  return state;
+}

@@ -1,0 +1,19 @@
+/** The only door to the core: what other folders may use, listed by hand. */
+export { studyText, LONGEST_TEXT, type Study } from './study';
+export { FEET, freeFoot, otherFoot, type Foot, type Weight } from './model/feet';
+export { hourOfFacing, turnWords, CIRCLE, type Facing } from './model/turns';
+export { applyEdits, positionOf, type Edit, type Span } from './model/text';
+export { SEVERITIES, type Finding, type Proposal, type Severity } from './model/findings';
+export { isSlip } from './checking/check';
+export { readHeaderLine, KNOWN_KEYS, type KnownKey, type HeaderEntry } from './reading/header';
+export type { Script, ScriptLine } from './reading/script';
+export { printScript } from './printing/script';
+export { weightWords } from './printing/actions';
+export { wallTable, type Wall } from './walls/walls';
+export type { FootMark, LineView, RailCell, ScriptView, SectionView, Truth } from './views/script-view';
+export { explainLine, type Explained, type ExplainedStep, type FloorMark } from './views/explain';
+export { viewSheet, type Sheet, type SheetLine, type SheetSection } from './views/sheet';
+export { cautionsOf, CAUTION_TEXTS, type Caution } from './views/cautions';
+export { reportDance, type Report } from './views/report';
+export { offerFigures, stateBefore, type Offer } from './views/completion';
+export { nextCount } from './views/next-counts';

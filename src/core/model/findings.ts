@@ -1,0 +1,31 @@
+import type { Edit, Span } from './text';
+
+export const SEVERITIES = ['error', 'warning', 'remark'] as const;
+export type Severity = (typeof SEVERITIES)[number];
+
+export const FINDING_GROUPS = ['counts', 'weight', 'facing', 'plan', 'options', 'names', 'floor', 'music', 'care'] as const;
+export type FindingGroup = (typeof FINDING_GROUPS)[number];
+
+/** A change to the text that is offered under a finding. */
+export interface Proposal {
+  /** What the key says, in dancers' words: `Coaster L`. */
+  readonly label: string;
+  readonly edits: readonly Edit[];
+}
+
+/** What the script tells its writer about one place. */
+export interface Finding {
+  readonly code: string;
+  readonly group: FindingGroup;
+  /** error: cannot be danced as written; warning: very likely a slip; remark: worth knowing. */
+  readonly severity: Severity;
+  readonly span: Span;
+  /** One sentence in dancers' words, with the numbers in it. */
+  readonly message: string;
+  /** Another place that explains this one. */
+  readonly related?: { readonly span: Span; readonly message: string };
+  /** Keeps the meaning and is safe to apply. */
+  readonly fix?: Proposal;
+  /** Guesses for a person to choose from. */
+  readonly suggestions?: readonly Proposal[];
+}

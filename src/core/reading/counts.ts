@@ -1,0 +1,115 @@
+/** Count expressions at the head of a line: `1-4`, `3&4`, `&5`, `7&8&`, `1,2`, `1 2 3&4`, `8&1`, `SSQQ`. */
+import { BETWEEN_COUNTS, tickOfCount, TICKS_A_COUNT, type BetweenCounts } from '../model/ticks';
+import type { Span } from '../model/text';
+
+/** One line holds at most this many counts; more is a slip of the pen, and is said as one. */
+export const MOST_COUNTS_A_LINE = 64;
+
+export type CountProblem = 'backwards' | 'zero' | 'too-many';
+
+export interface Counts {
+  readonly span: Span;
+  /** Moments in ticks from count 1, as written: running numbers (9-16) are not yet brought back to 1. */
+  readonly ticks: readonly number[];
+  /** Where the last moment ends, in ticks: a step on 4 ends at 5, a slow takes two counts. */
+  readonly end: number;
+  /** Slow and quick, or nothing written: the counts go on from the line before. */
+  readonly floating: boolean;
+  /** It ends on the count 1 of what follows: `8&1`. */
+  readonly borrows: boolean;
+  readonly problem?: CountProblem;
+}
+
+const ITEM = /(\d+)(?:\s*-\s*(\d+)(?!\d*\s*\/))?|([&ea])/y;
+const GAP = /[\s,]*/y;
+
+/** Reads the count expression that opens `text` at `start`; undefined when there is none. */
+export function readCounts(text: string, start = 0): Counts | undefined {
+  return readSlowQuick(text, start) ?? readNumbers(text, start);
+}
+
+function readNumbers(text: string, start: number): Counts | undefined {
+  const ticks: number[] = [];
+  let problem: CountProblem | undefined;
+  let count = 0;
+  let lastWasBetween = false;
+  let borrows = false;
+  let position = start;
+  let end = start;
+  for (;;) {
+    ITEM.lastIndex = position;
+    const match = ITEM.exec(text);
+    if (!match || !isCountHere(text, match, ticks.length > 0, end)) break;
+    const [, from, to, between] = match;
+    if (between) {
+      if (ticks.length === 0) count = nextNumber(text, ITEM.lastIndex) - 1;
+      ticks.push(tickOfCount(count) + BETWEEN_COUNTS[between as BetweenCounts]);
+      lastWasBetween = true;
+      borrows = false;
+    } else {
+      let first = Number(from);
+      borrows = first === 1 && count > 1 && lastWasBetween;
+      if (borrows) first = count + 1;
+      const last = to === undefined ? first : Number(to);
+      if (first === 0) problem ??= 'zero';
+      else if (last < first || (ticks.length > 0 && tickOfCount(first) <= ticks[ticks.length - 1])) problem ??= 'backwards';
+      else if (last - first >= MOST_COUNTS_A_LINE || last > 999) problem ??= 'too-many';
+      if (!problem) for (let next = first; next <= last; next++) ticks.push(tickOfCount(next));
+      count = problem ? first : last;
+      lastWasBetween = false;
+    }
+    end = ITEM.lastIndex;
+    GAP.lastIndex = end;
+    GAP.exec(text);
+    position = GAP.lastIndex;
+    if (text[position] === '-' && /^-\s*\d/.test(text.slice(position, position + 4))) position += 1; // 5-6-7-8
+    if (ticks.length > MOST_COUNTS_A_LINE) problem ??= 'too-many';
+  }
+  if (end === start) return undefined;
+  const span = { from: start, to: end };
+  if (problem || ticks.length === 0) return { span, ticks: [], end: 0, floating: false, borrows: false, problem: problem ?? 'zero' };
+  return { span, ticks, end: endOf(ticks[ticks.length - 1]), floating: false, borrows };
+}
+
+/** A number is no count when it belongs to a fraction, an hour or a word; a lone letter counts only beside a number. */
+function isCountHere(text: string, match: RegExpExecArray, begun: boolean, lastEnd: number): boolean {
+  const after = text.slice(match.index + match[0].length);
+  if (match[3]) {
+    if (begun) {
+      const attached = match.index === lastEnd;
+      if (match[3] === '&') return attached || /^\s*\d/.test(after) || /^\s/.test(after);
+      return attached && !/^[a-z]/i.test(after);
+    }
+    return match[3] === '&' && /^\s*[\d]/.test(after);
+  }
+  if (/^\s*[/¼½¾:]/.test(after) || /^\.\d/.test(after)) return false;
+  if (/^(st|nd|rd|th)\b/i.test(after)) return false;
+  const separated = begun && match.index > lastEnd;
+  // `4 2 shuffles` : a number that a word follows, after a gap, is how often, unless counts run on.
+  if (separated && /^\s+(x\b|times)/i.test(after)) return false;
+  return !/^[a-df-z]/i.test(after);
+}
+
+function nextNumber(text: string, from: number): number {
+  const match = /^\s*(\d+)/.exec(text.slice(from, from + 8));
+  return match ? Number(match[1]) : 1;
+}
+
+const endOf = (tick: number): number => (Math.floor(tick / TICKS_A_COUNT) + 1) * TICKS_A_COUNT;
+
+const SLOW_QUICK_LETTERS = /^[SQ]{2,16}(?=\s|$)/;
+const SLOW_QUICK_WORDS = /^(?:(?:slow|quick)[\s,]+){1,15}(?:slow|quick)\b/i;
+
+function readSlowQuick(text: string, start: number): Counts | undefined {
+  const rest = text.slice(start, start + 120);
+  const found = SLOW_QUICK_LETTERS.exec(rest)?.[0] ?? SLOW_QUICK_WORDS.exec(rest)?.[0];
+  if (!found) return undefined;
+  const letters = /^[SQ]+$/.test(found) ? [...found] : found.split(/[\s,]+/).map((word) => word[0].toUpperCase());
+  const ticks: number[] = [];
+  let tick = 0;
+  for (const letter of letters) {
+    ticks.push(tick);
+    tick += letter === 'S' ? 2 * TICKS_A_COUNT : TICKS_A_COUNT;
+  }
+  return { span: { from: start, to: start + found.length }, ticks, end: tick, floating: true, borrows: false };
+}

@@ -1,0 +1,83 @@
+/** Headings as they are printed (`## Section 1: vines`) and as people write them (`SECTION 1`, `S1`, `[9-16]`, `2nd section`). */
+export interface Heading {
+  readonly kind: 'section' | 'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan';
+  readonly number?: number;
+  /** The name of a part, tag or option; `A`, `lamp`. */
+  readonly name: string;
+  readonly title: string;
+  /** Its own length, where the heading states one: `(4 counts)`. */
+  readonly counts?: number;
+  readonly copy?: { readonly of: number; readonly mirrored: boolean };
+}
+
+const COUNTS = /\(\s*(\d{1,3})\s*counts?\s*\)/i;
+const SECTION = /^(?:section|sec\.?|sect\.?|abschnitt|sektion|s)\s*(\d{1,2})\b/i;
+const ORDINAL_SECTION = /^(\d{1,2})(?:st|nd|rd|th)\s+(?:section|eight)\b/i;
+const COUNTED_SECTION = /^[[(]\s*(\d{1,3})\s*-\s*(\d{1,3})\s*[\])]/;
+const COPY = /^=\s*section\s+(\d{1,2})\b\s*(mirrored)?/i;
+const OTHER = /^(part|teil|tag|bridge|option|ending|finish|figure|plan)\b/i;
+const LONGEST_HEADING = 200;
+
+/** Undefined when the line is no heading. Without `#` only the forms that can be nothing else are taken. */
+export function readHeading(line: string, insideSection: boolean): Heading | undefined {
+  const marked = /^#{2,}\s*/.exec(line);
+  const text = (marked ? line.slice(marked[0].length) : line).trim().replace(/^\*+|\*+$/g, '');
+  if (!marked && text.length > LONGEST_HEADING) return undefined;
+  const heading = readSection(text) ?? readOther(text, marked !== null, insideSection);
+  if (heading || !marked) return heading;
+  return { kind: 'section', name: '', title: text.replace(COUNTS, '').trim(), ...statedCounts(text) };
+}
+
+const statedCounts = (text: string): { counts?: number } => {
+  const counts = Number(COUNTS.exec(text)?.[1]);
+  return counts > 0 ? { counts } : {};
+};
+
+function readSection(text: string): Heading | undefined {
+  const counted = COUNTED_SECTION.exec(text);
+  if (counted) {
+    const [from, to] = [Number(counted[1]), Number(counted[2])];
+    if (to < from) return undefined;
+    return { kind: 'section', name: '', title: titleAfter(text.slice(counted[0].length)), counts: to - from + 1 };
+  }
+  const match = SECTION.exec(text) ?? ORDINAL_SECTION.exec(text);
+  if (!match) return undefined;
+  const rest = text.slice(match[0].length).trim();
+  const copy = COPY.exec(rest);
+  return {
+    kind: 'section',
+    number: Number(match[1]),
+    name: '',
+    title: titleAfter(rest),
+    ...statedCounts(rest),
+    ...(copy && { copy: { of: Number(copy[1]), mirrored: copy[2] !== undefined } }),
+  };
+}
+
+const titleAfter = (text: string): string => text.replace(COUNTS, '').replace(/^[\s:.=-]+/, '').trim();
+
+function readOther(text: string, marked: boolean, insideSection: boolean): Heading | undefined {
+  const match = OTHER.exec(text);
+  if (!match) return undefined;
+  const word = match[1].toLowerCase();
+  const rest = text.slice(match[0].length).trim();
+  // Unmarked, "tag after wall 2: hold" inside a section is a sentence; "PART A" or "Tag" alone is a heading.
+  if (!marked && !/^(?:$|["“(]|[A-Z0-9]$|[A-Z]\b\s*[:(-])/.test(rest)) return undefined;
+  if (!marked && word === 'figure' && insideSection) return undefined;
+  const kind = KINDS[word];
+  const quoted = /["“”„]([^"“”„]+)["“”„]/.exec(rest)?.[1];
+  const bare = rest.replace(COUNTS, '').replace(/[:(].*$/, '').trim();
+  return { kind, name: quoted ?? bare, title: titleAfter(rest), ...statedCounts(rest) };
+}
+
+const KINDS: Readonly<Record<string, Heading['kind']>> = {
+  part: 'part',
+  teil: 'part',
+  tag: 'tag',
+  bridge: 'tag',
+  option: 'option',
+  ending: 'ending',
+  finish: 'ending',
+  figure: 'figure',
+  plan: 'plan',
+};

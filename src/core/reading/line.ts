@@ -1,0 +1,77 @@
+/** One step line: counts, calls, marks. A pure function of the line's text, so it is remembered by text. */
+import type { Span } from '../model/text';
+import { TICKS_A_COUNT } from '../model/ticks';
+import { readCalls, type Call, type SaidWeight } from './calls';
+import { readCounts, type Counts } from './counts';
+import { readMarks, type Marks } from './marks';
+
+export interface CallGroup {
+  /** Undefined when the line gives no counts. */
+  readonly counts?: Counts;
+  readonly calls: readonly Call[];
+}
+
+export interface StepLine {
+  readonly text: string;
+  /** Where the counts (or, without any, the calls) begin. */
+  readonly start: number;
+  readonly groups: readonly CallGroup[];
+  readonly marks: Marks;
+}
+
+const MEMORY_SIZE = 4000;
+const memory = new Map<string, StepLine>();
+
+/** Reads a line of counts and calls; remembers it. All offsets are from the start of the line. */
+export function readStepLine(text: string): StepLine {
+  const known = memory.get(text);
+  if (known) return known;
+  const line = readAfresh(text);
+  if (memory.size >= MEMORY_SIZE) memory.clear();
+  memory.set(text, line);
+  return line;
+}
+
+/** Signs that people use for others, one for one, so that every offset stays. */
+function plainSigns(text: string): string {
+  return text
+    .replace(/[\u2010-\u2015\u2212]/g, '-')
+    .replace(/[\u00a0\u2000-\u200a\u202f\t]/g, ' ')
+    .replace(/[’‘]/g, "'")
+    .replace(/＆/g, '&');
+}
+
+const BULLET = /^\s*(?:[-*•·–—]\s+)?/;
+
+function readAfresh(text: string): StepLine {
+  const { marks, rest } = readMarks(plainSigns(text));
+  const start = BULLET.exec(rest)?.[0].length ?? 0;
+  const groups: CallGroup[] = [];
+  const said: SaidWeight[] = [];
+  for (const stretch of countGroups(rest, start)) {
+    const counts = readCounts(rest.slice(0, stretch.to), stretch.from);
+    const { calls, said: own } = readCalls(rest.slice(0, stretch.to), counts ? counts.span.to : stretch.from);
+    groups.push({ ...(counts && { counts }), calls });
+    said.push(...own);
+  }
+  return { text, start, groups, marks: said.length > 0 ? { ...marks, weightClaims: [...marks.weightClaims, ...said] } : marks };
+}
+
+const NEXT_COUNTS = /[;,]\s*(?=&?(\d{1,2})(?:\s*[-&,]\s*\d{1,2})*&?\s+\p{L})/gu;
+
+/** A semicolon, or a comma where the counts go on, starts a line's worth of its own: `1-3 sway R L R, 4 hold`. */
+function countGroups(text: string, start: number): Span[] {
+  const stretches: Span[] = [];
+  const opening = readCounts(text, start);
+  let from = start;
+  let reached = opening && !opening.floating ? opening.end / TICKS_A_COUNT : Infinity;
+  for (const match of text.matchAll(NEXT_COUNTS)) {
+    const next = Number(match[1]);
+    if (match.index < (opening?.span.to ?? 0) || (text[match.index] === ',' && next !== reached + 1)) continue;
+    stretches.push({ from, to: match.index });
+    from = match.index + match[0].length;
+    reached = (readCounts(text, from)?.end ?? 0) / TICKS_A_COUNT;
+  }
+  stretches.push({ from, to: text.length });
+  return stretches;
+}

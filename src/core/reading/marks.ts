@@ -1,0 +1,75 @@
+/** The marks on a line that are no steps: claims in round brackets, cues in quotes, notes in square brackets. */
+import type { Foot } from '../model/feet';
+import type { Span } from '../model/text';
+import { readHour, type Facing } from '../model/turns';
+import { FOOT_WORDS, SIDE_WORDS } from '../vocabulary/words';
+
+export type WeightClaim = Foot | 'both' | 'none';
+
+export interface Marks {
+  readonly weightClaims: readonly { readonly span: Span; readonly weight: WeightClaim }[];
+  readonly facingClaims: readonly { readonly span: Span; readonly facing: Facing }[];
+  /** Claims about one wall's facing in the room, kept for the plan. */
+  readonly wallClaims: readonly { readonly span: Span; readonly wall: number; readonly facing: Facing }[];
+  readonly cues: readonly { readonly span: Span; readonly text: string }[];
+  readonly notes: readonly { readonly span: Span; readonly text: string; readonly walls: readonly number[] }[];
+  readonly accepted: readonly { readonly span: Span; readonly code: string }[];
+}
+
+const footOf = (word: string): Foot | undefined => {
+  const key = word.toLowerCase();
+  return Object.hasOwn(SIDE_WORDS, key) ? SIDE_WORDS[key] : Object.hasOwn(FOOT_WORDS, key) ? FOOT_WORDS[key] : undefined;
+};
+
+const MARK = /\(([^()]*)\)|["“”„]([^"“”„]*)["“”„]|\[([^[\]]*)\]|(?:->|→)\s*(\d{1,2}(?::\d{2})?)/g;
+
+const WEIGHT = /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
+const FACING = /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
+const WALL_FACING = /^wall\s+(\d+):?\s+(\d{1,2}:\d{2})$/i;
+
+/** Reads all marks and returns the line with each blanked out by spaces, so that every other place keeps its offset. */
+export function readMarks(text: string): { marks: Marks; rest: string } {
+  const marks = { weightClaims: [], facingClaims: [], wallClaims: [], cues: [], notes: [], accepted: [] } as {
+    -readonly [K in keyof Marks]: Marks[K][number][];
+  };
+  const rest = text.replace(MARK, (whole, round?: string, cue?: string, square?: string, arrow?: string, offset?: number) => {
+    const span = { from: offset as number, to: (offset as number) + whole.length };
+    const blank = ' '.repeat(whole.length);
+    if (cue !== undefined) marks.cues.push({ span, text: cue.trim() });
+    else if (square !== undefined) marks.notes.push(readNote(span, square));
+    else if (arrow !== undefined) {
+      const facing = readHour(arrow);
+      if (facing === undefined) return whole;
+      marks.facingClaims.push({ span, facing });
+    } else return readRound(marks, span, (round ?? '').trim()) ? blank : whole;
+    return blank;
+  });
+  return { marks, rest };
+}
+
+function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, span: Span, inner: string): boolean {
+  const meant = /^meant so:\s*([\w-]+)$/i.exec(inner);
+  if (meant) return marks.accepted.push({ span, code: meant[1] }) > 0;
+  if (/^no weight$/i.test(inner)) return marks.weightClaims.push({ span, weight: 'none' }) > 0;
+  const weight = WEIGHT.exec(inner)?.[1]?.toLowerCase();
+  if (weight) {
+    const claim: WeightClaim | undefined = weight === 'both' ? 'both' : weight === 'none' ? 'none' : footOf(weight);
+    return claim !== undefined && marks.weightClaims.push({ span, weight: claim }) > 0;
+  }
+  const wall = WALL_FACING.exec(inner);
+  if (wall) {
+    const facing = readHour(wall[2]);
+    return facing !== undefined && marks.wallClaims.push({ span, wall: Number(wall[1]), facing }) > 0;
+  }
+  const hour = FACING.exec(inner)?.[1];
+  const facing = hour === undefined ? undefined : readHour(hour.replace('.', ':'));
+  if (facing !== undefined) return marks.facingClaims.push({ span, facing }) > 0;
+  if (/^(?:[rl](?:[\s,-]*[rl])+|x\s*\d+|\d+\s*x|twice)$/i.test(inner)) return false; // read with the call: (R L R), (x2)
+  return marks.notes.push({ span, text: inner, walls: [] }) > 0;
+}
+
+function readNote(span: Span, inner: string): Marks['notes'][number] {
+  const walls = /^walls?\s+([\d,\sand&]+):\s*(.*)$/i.exec(inner.trim());
+  if (!walls) return { span, text: inner.trim(), walls: [] };
+  return { span, text: walls[2], walls: (walls[1].match(/\d+/g) ?? []).map(Number) };
+}

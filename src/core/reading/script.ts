@@ -1,0 +1,191 @@
+/**
+ * A whole file: header, headings, sections, step lines, notes. Never throws; what can't be read stays as text with its place.
+ */
+import type { Span } from '../model/text';
+import { readCounts } from './counts';
+import { readHeader, readHeaderLine, type Header, type HeaderEntry } from './header';
+import { readHeading, type Heading } from './headings';
+import { readStepLine, type StepLine } from './line';
+
+export const LINE_KINDS = ['blank', 'title', 'header', 'heading', 'step', 'note', 'option', 'plan', 'figure', 'text'] as const;
+export type LineKind = (typeof LINE_KINDS)[number];
+
+export interface ScriptLine {
+  readonly index: number;
+  readonly kind: LineKind;
+  readonly span: Span;
+  readonly text: string;
+  readonly step?: StepLine;
+  readonly heading?: Heading;
+  /** The section a step line or a section heading belongs to. */
+  readonly section?: SectionText;
+}
+
+export interface SectionText {
+  readonly number: number;
+  readonly title: string;
+  readonly block: BlockText;
+  /** Line index of its heading; undefined for lines before any heading. */
+  readonly headingLine?: number;
+  /** Counts it says it has, or its dance's customary length; undefined where it is as long as its lines. */
+  readonly counts?: number;
+  readonly countsStated: boolean;
+  /** Danced as another section of the same part. */
+  readonly copy?: { readonly of: number; readonly mirrored: boolean };
+  readonly lines: ScriptLine[];
+}
+
+export const BLOCK_KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan'] as const;
+export type BlockKind = (typeof BLOCK_KINDS)[number];
+
+export interface BlockText {
+  readonly kind: BlockKind;
+  readonly name: string;
+  readonly headingLine?: number;
+  readonly counts?: number;
+  readonly sections: SectionText[];
+}
+
+export interface Script {
+  readonly text: string;
+  readonly title: string;
+  readonly titleLine?: number;
+  readonly header: Header;
+  readonly lines: readonly ScriptLine[];
+  /** Parts, tags and the rest in the order they stand. */
+  readonly blocks: readonly BlockText[];
+}
+
+/** Longer lines are kept as text and never read as steps: nobody calls 2,000 letters in eight counts. */
+const LONGEST_LINE = 2000;
+
+export function readScript(text: string): Script {
+  return new ScriptReader(text).read();
+}
+
+class ScriptReader {
+  private readonly lines: ScriptLine[] = [];
+  private readonly entries: HeaderEntry[] = [];
+  private readonly blocks: BlockText[] = [];
+  private header: Header | undefined;
+  private title = '';
+  private titleLine: number | undefined;
+  private block: BlockText | undefined;
+  private section: SectionText | undefined;
+
+  constructor(private readonly text: string) {}
+
+  read(): Script {
+    let offset = 0;
+    for (const raw of this.text.split('\n')) {
+      const text = raw.endsWith('\r') ? raw.slice(0, -1) : raw;
+      this.readLine(text, { from: offset, to: offset + text.length });
+      offset += raw.length + 1;
+    }
+    const { title, titleLine, lines, blocks } = this;
+    return { text: this.text, title, titleLine, header: this.header ?? readHeader(this.entries), lines, blocks };
+  }
+
+  private readLine(text: string, span: Span): void {
+    const index = this.lines.length;
+    const push = (kind: LineKind, more: Partial<ScriptLine> = {}) => {
+      this.lines.push({ index, kind, span, text, ...more });
+    };
+    const trimmed = text.trim();
+    if (trimmed === '') return push('blank');
+    if (trimmed.length > LONGEST_LINE) return push('text');
+    if (/^#(?!#)/.test(trimmed) && this.titleLine === undefined) return this.takeTitle(trimmed.replace(/^#\s*/, ''), push);
+    const heading = readHeading(trimmed, this.section !== undefined);
+    if (heading) return this.takeHeading(heading, index, push);
+    if (trimmed.startsWith('>')) return push('note');
+    if (/^option\b.*:/i.test(trimmed) && /^\s/.test(text)) return push('option');
+    if (this.block?.kind === 'plan' || this.block?.kind === 'figure') return push(this.block.kind);
+    if (!this.block && this.takeHeaderLine(text, span, push)) return;
+    if (this.takeStep(text, push)) return;
+    if (!this.block && this.titleLine === undefined) return this.takeTitle(trimmed, push);
+    push('text', this.section ? { section: this.section } : {});
+  }
+
+  private takeTitle(title: string, push: (kind: LineKind) => void): void {
+    this.title = title;
+    this.titleLine = this.lines.length;
+    push('title');
+  }
+
+  private takeHeaderLine(text: string, span: Span, push: (kind: LineKind) => void): boolean {
+    const entry = /^\s*\d/.test(text) ? undefined : readHeaderLine(text, span.from);
+    if (!entry) return false;
+    this.entries.push(entry);
+    push('header');
+    return true;
+  }
+
+  private takeStep(text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
+    const counted = readCounts(text.replace(/^\s*(?:[-*•·–—]\s+)?/, '')) !== undefined;
+    const step = counted || this.block ? readStepLine(text) : undefined;
+    if (!step) return false;
+    const calls = step.groups.flatMap((group) => group.calls);
+    // Without counts only a line that is understood from end to end is a step; anything else is words about the dance.
+    if (!counted && (calls.length === 0 || calls.some((call) => !call.figure || call.unread.length > 0))) return false;
+    const section = this.openSection();
+    push('step', { step, section });
+    section.lines.push(this.lines[this.lines.length - 1]);
+    return true;
+  }
+
+  private openSection(): SectionText {
+    if (this.section) return this.section;
+    const block = this.openBlock();
+    return this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
+  }
+
+  private openBlock(): BlockText {
+    if (this.block) return this.block;
+    this.header ??= readHeader(this.entries);
+    return this.addBlock({ kind: 'part', name: '', sections: [] });
+  }
+
+  private addBlock(block: BlockText): BlockText {
+    this.header ??= readHeader(this.entries);
+    this.blocks.push(block);
+    this.block = block;
+    this.section = undefined;
+    return block;
+  }
+
+  private addSection(
+    block: BlockText,
+    facts: { number: number; title: string; counts?: number; copy?: SectionText['copy'] },
+    headingLine: number | undefined,
+  ): SectionText {
+    const customary = block.kind === 'part' ? this.header?.sectionCounts : block.counts;
+    const section: SectionText = {
+      number: facts.number,
+      title: facts.title,
+      block,
+      headingLine,
+      counts: facts.counts ?? customary,
+      countsStated: facts.counts !== undefined,
+      copy: facts.copy,
+      lines: [],
+    };
+    block.sections.push(section);
+    this.section = section;
+    return section;
+  }
+
+  private takeHeading(heading: Heading, index: number, push: (kind: LineKind, more: Partial<ScriptLine>) => void): void {
+    if (heading.kind === 'section') {
+      const block = this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
+      const section = this.addSection(block, { ...heading, number: heading.number ?? block.sections.length + 1 }, index);
+      return push('heading', { heading, section });
+    }
+    this.addBlock({ kind: heading.kind, name: heading.name, headingLine: index, counts: heading.counts, sections: [] });
+    push('heading', { heading });
+  }
+
+  private startPart(name: string): BlockText {
+    const existing = this.blocks.find((block) => block.kind === 'part' && block.name === name);
+    return existing ? (this.block = existing) : this.addBlock({ kind: 'part', name, sections: [] });
+  }
+}

@@ -1,0 +1,98 @@
+/** A line cut into words, with fractions, hours and separators told apart. Linear in the length of the line. */
+import { CIRCLE } from '../model/turns';
+import { canonicalWord, findAbbreviation } from '../vocabulary';
+import { FOOT_WORDS, SIDE_WORDS } from '../vocabulary/words';
+
+export type TokenKind = 'word' | 'break' | 'colon' | 'amount' | 'hour' | 'number' | 'times' | 'open';
+
+export interface Token {
+  readonly kind: TokenKind;
+  /** The canonical word; for a break the separator itself. */
+  readonly word: string;
+  readonly from: number;
+  readonly to: number;
+  /** Parts of a circle for an amount, the number for a number or `x2`. */
+  readonly value: number;
+}
+
+const FRACTION_SIGNS: Readonly<Record<string, number>> = {
+  '¼': 12, '½': 24, '¾': 36, '⅛': 6, '⅜': 18, '⅝': 30, '⅞': 42, '⅓': 16, '⅔': 32, '⅙': 8, '⅚': 40,
+}; // prettier-ignore
+
+const SIGNS = Object.keys(FRACTION_SIGNS).join('');
+const TOKEN = new RegExp(
+  [
+    `(?<mixed>\\d{1,2}\\s+\\d\\/\\d{1,2}|\\d{1,2}\\s?[${SIGNS}])`,
+    `(?<fraction>\\d{1,2}\\/\\d{1,2}|[${SIGNS}])`,
+    `(?<degrees>\\d{2,3}\\s?(?:°|degrees?\\b|grad\\b|degr[eé]s\\b))`,
+    `(?<hour>\\d{1,2}:\\d{2})`,
+    `(?<times>x\\s?\\d{1,2}\\b|\\d{1,2}\\s?x\\b)`,
+    `(?<number>\\d+)`,
+    `(?<word>w\\/|\\p{L}+)`,
+    `(?<break>[,;.+&])`,
+    `(?<colon>:)`,
+    `(?<open>\\?)`,
+  ].join('|'),
+  'giu',
+);
+
+/** Parts of a circle of `1/4`, `¼`, `1 1/4`, `1¼`. Undefined when the circle can't be cut so. */
+export function readAmount(text: string): number | undefined {
+  const match = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text);
+  if (match) {
+    const parts = Number(match[1] ?? 0) * CIRCLE + (Number(match[2]) * CIRCLE) / Number(match[3]);
+    return Number.isInteger(parts) ? parts : undefined;
+  }
+  const sign = text.slice(-1);
+  const whole = text.slice(0, -1).trim();
+  return sign in FRACTION_SIGNS ? Number(whole || 0) * CIRCLE + FRACTION_SIGNS[sign] : undefined;
+}
+
+export function readTokens(text: string, start: number): Token[] {
+  const tokens: Token[] = [];
+  TOKEN.lastIndex = start;
+  for (let match = TOKEN.exec(text); match; match = TOKEN.exec(text)) {
+    const groups = match.groups as Record<string, string | undefined>;
+    const place = { from: match.index, to: match.index + match[0].length };
+    const number = groups.mixed ?? groups.fraction;
+    if (number !== undefined) pushAmount(tokens, place, number, readAmount(number.replace(/\s+/g, ' ')));
+    else if (groups.degrees !== undefined) pushAmount(tokens, place, groups.degrees, (parseInt(groups.degrees, 10) * CIRCLE) / 360);
+    else if (groups.hour !== undefined) tokens.push({ kind: 'hour', word: groups.hour, value: 0, ...place });
+    else if (groups.times !== undefined) tokens.push({ kind: 'times', word: 'x', value: Number(/\d+/.exec(groups.times)?.[0]), ...place });
+    else if (groups.number !== undefined) tokens.push({ kind: 'number', word: groups.number, value: Number(groups.number), ...place });
+    else if (groups.break !== undefined) pushBreak(tokens, text, place, groups.break);
+    else if (groups.colon !== undefined) tokens.push({ kind: 'colon', word: ':', value: 0, ...place });
+    else if (groups.open !== undefined) tokens.push({ kind: 'open', word: '?', value: 0, ...place });
+    else pushWord(tokens, groups.word as string, place);
+  }
+  return tokens;
+}
+
+type Place = { from: number; to: number };
+
+function pushAmount(tokens: Token[], place: Place, word: string, value: number | undefined): void {
+  if (value !== undefined && Number.isInteger(value)) tokens.push({ kind: 'amount', word, value, ...place });
+  else tokens.push({ kind: 'word', word, value: 0, ...place });
+}
+
+/** `&`, `+` and "and" join softly and are words; a comma, semicolon or full stop ends a call. A point inside an abbreviation (`rt.`) ends nothing. */
+function pushBreak(tokens: Token[], text: string, place: Place, sign: string): void {
+  if (sign === '&' || sign === '+') tokens.push({ kind: 'word', word: 'and', value: 0, ...place });
+  else if (sign !== '.' || /^\s+\p{Lu}/u.test(text.slice(place.to, place.to + 4))) tokens.push({ kind: 'break', word: sign, value: 0, ...place });
+}
+
+function pushWord(tokens: Token[], raw: string, place: Place): void {
+  if (/^[rl]{2,8}$/i.test(raw) && !(raw.toLowerCase() in SIDE_WORDS)) {
+    [...raw.toLowerCase()].forEach((letter, index) =>
+      tokens.push({ kind: 'word', word: letter, value: 0, from: place.from + index, to: place.from + index + 1 }),
+    );
+    return;
+  }
+  if (raw.toLowerCase() === 'w/') {
+    tokens.push({ kind: 'word', word: 'with', value: 0, ...place });
+    return;
+  }
+  const long = findAbbreviation(raw.toLowerCase());
+  if (long) for (const word of long) tokens.push({ kind: 'word', word, value: 0, ...place });
+  else tokens.push({ kind: 'word', word: raw.toLowerCase() in FOOT_WORDS ? raw.toLowerCase() : canonicalWord(raw), value: 0, ...place });
+}

@@ -1,0 +1,29 @@
+/** Text in, answers out: the whole chain in one call. */
+import { checkDance } from './checking/check';
+import { danceScript, type Dance } from './dancing/dance';
+import type { Finding } from './model/findings';
+import { readScript, type Script } from './reading/script';
+import { viewScript, type ScriptView } from './views/script-view';
+
+export interface Study {
+  readonly text: string;
+  readonly script: Script;
+  readonly dance: Dance;
+  readonly findings: readonly Finding[];
+  readonly view: ScriptView;
+}
+
+/** Longer texts are refused with a sentence; nothing of them is lost, they are only not worked out. */
+export const LONGEST_TEXT = 1_000_000;
+
+let last: Study | undefined;
+
+/** Reads, dances and checks a text. The last answer is remembered, so that several views of one text cost one study. */
+export function studyText(text: string): Study {
+  if (last?.text === text) return last;
+  const script = readScript(text.length > LONGEST_TEXT ? '' : text);
+  const dance = danceScript(script);
+  const findings = checkDance(dance);
+  last = { text, script, dance, findings, view: viewScript(dance, findings) };
+  return last;
+}

@@ -1,0 +1,96 @@
+/** One line explained foot by foot, with the feet on the floor seen from above. */
+import type { Dance, DancedLine } from '../dancing/dance';
+import type { FootPlace } from '../dancing/state';
+import type { Foot, Weight } from '../model/feet';
+import { labelOfTick, TICKS_A_COUNT } from '../model/ticks';
+import { hourOfFacing, type Facing } from '../model/turns';
+import { actionSentence } from '../printing/moments';
+import { houseName } from '../vocabulary';
+import { footMark, type FootMark } from './script-view';
+
+export interface ExplainedStep {
+  readonly count: string;
+  readonly mark: FootMark;
+  readonly words: string;
+  readonly weight: Weight;
+  readonly facing: Facing;
+  readonly hour: string;
+  readonly turned: boolean;
+}
+
+export interface FloorMark extends FootPlace {
+  readonly foot: Foot;
+  /** `before`: where it stood; `weight` and `gesture`: where it went on the count; `turned`: it only turned where it stands. */
+  readonly kind: 'before' | 'weight' | 'gesture';
+  readonly count: string;
+}
+
+export interface Explained {
+  readonly line: number;
+  readonly text: string;
+  readonly place: string;
+  readonly figures: readonly string[];
+  readonly steps: readonly ExplainedStep[];
+  readonly before: { readonly weight: Weight; readonly facing: Facing; readonly hour: string };
+  readonly after: { readonly weight: Weight; readonly facing: Facing; readonly hour: string };
+  readonly floor: readonly FloorMark[];
+  readonly notes: readonly string[];
+}
+
+/** The danced line at a line of the text, if something is danced there. */
+export function findDancedLine(dance: Dance, index: number): DancedLine | undefined {
+  for (const block of [...dance.parts, ...dance.tags]) {
+    for (const own of block.sections) {
+      const found = own.lines.find(({ line }) => line.index === index && line.section === own.text);
+      if (found) return found;
+    }
+  }
+  return undefined;
+}
+
+export function explainLine(dance: Dance, index: number): Explained | undefined {
+  const danced = findDancedLine(dance, index);
+  if (!danced) return undefined;
+  const { before, after, line } = danced;
+  const counts = danced.groups.flatMap(({ ticks }) => ticks);
+  const section = line.section;
+  const blockName = section?.block.kind === 'tag' ? `Tag ${section.block.name}` : `Section ${section?.number ?? 1}`;
+  return {
+    line: index,
+    text: lineWords(danced),
+    place: `${blockName}, counts ${labels(counts)}`,
+    figures: [...new Set(danced.calls.flatMap(({ figure, titled }) => (titled?.figure ? [houseName(titled.figure)] : figure ? [houseName(figure)] : [])))],
+    steps: danced.moments.map((moment) => ({
+      count: labelOfTick(moment.tick % (99 * TICKS_A_COUNT)),
+      mark: footMark(moment),
+      words: actionSentence(moment.action),
+      weight: moment.after.weight,
+      facing: moment.after.facing,
+      hour: hourOfFacing(moment.after.facing),
+      turned: moment.action.turn !== 0,
+    })),
+    before: { weight: before.weight, facing: before.facing, hour: hourOfFacing(before.facing) },
+    after: { weight: after.weight, facing: after.facing, hour: hourOfFacing(after.facing) },
+    floor: floorMarks(danced),
+    notes: line.step?.marks.notes.map(({ text }) => text) ?? [],
+  };
+}
+
+const labels = (ticks: readonly number[]): string => (ticks.length === 0 ? '' : `${labelOfTick(ticks[0])} to ${labelOfTick(ticks[ticks.length - 1])}`);
+
+/** The calls of a line as they are written, without counts and marks. */
+export function lineWords({ line }: DancedLine): string {
+  const spans = line.step?.groups.flatMap(({ calls }) => calls.map(({ span }) => span)) ?? [];
+  if (spans.length === 0) return '';
+  return line.text.slice(spans[0].from, spans[spans.length - 1].to).trim();
+}
+
+/** Where both feet stood, then each place a foot went to. */
+function floorMarks({ before, moments }: DancedLine): FloorMark[] {
+  const marks: FloorMark[] = (['L', 'R'] as const).map((foot) => ({ foot, kind: 'before', count: '', ...before.feet[foot] }));
+  for (const { action, after, tick } of moments) {
+    if (!action.foot) continue;
+    marks.push({ foot: action.foot, kind: action.effect === 'takes' ? 'weight' : 'gesture', count: labelOfTick(tick), ...after.feet[action.foot] });
+  }
+  return marks;
+}

@@ -1,0 +1,98 @@
+/** The JSON a check answers with: the command line and the service print it, other programs read it. */
+import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/dance';
+import type { Finding } from '../model/findings';
+import { applyEdits, positionOf } from '../model/text';
+import { labelOfTick } from '../model/ticks';
+import { CIRCLE, hourOfFacing, type Turn } from '../model/turns';
+import { printCall } from '../printing/calls';
+import { wallsByTurn, wallTable } from '../walls/walls';
+import { lineWords } from './explain';
+
+const inCircles = (turn: Turn): number => turn / CIRCLE;
+
+export type Report = ReturnType<typeof reportDance>;
+
+/** `walls`: how many walls are listed. */
+export function reportDance(dance: Dance, findings: readonly Finding[], walls = 8) {
+  const danced = dance.counts > 0;
+  return {
+    title: dance.script.title,
+    totals: {
+      counts: dance.counts,
+      netTurn: inCircles(dance.netTurn),
+      wallsNet: wallsByTurn(dance),
+      wallsDanced: wallsByTurn(dance),
+      startWeight: dance.startWeight,
+      endWeight: dance.endWeight,
+    },
+    parts: dance.parts.map(reportBlock),
+    tags: dance.tags.map(reportBlock),
+    walls: (danced ? wallTable(dance, walls) : []).map((wall) => ({
+      wall: wall.number,
+      part: '',
+      start: hourOfFacing(wall.start),
+      counts: wall.counts,
+      end: hourOfFacing(wall.end),
+      restart: false,
+      tags: [],
+    })),
+    findings: findings.map((finding) => reportFinding(dance.script.text, finding)),
+  };
+}
+
+const reportBlock = ({ block, counts, netTurn, after, sections }: DancedBlock) => ({
+  name: block.name,
+  counts,
+  netTurn: inCircles(netTurn),
+  endWeight: after.weight,
+  sections: sections.map(reportSection),
+});
+
+const reportSection = ({ text, counts, after, lines }: DancedSection) => ({
+  number: text.number,
+  title: text.title,
+  counts,
+  weight: after.weight,
+  facing: hourOfFacing(after.facing),
+  lines: lines.map(reportLine),
+});
+
+function reportLine(danced: DancedLine) {
+  const { line, after, calls, moments, groups, understood } = danced;
+  const written = line.step?.groups[0]?.counts?.span;
+  const lengths = groups.reduce((longest, { end }) => Math.max(longest, end), 0);
+  return {
+    line: line.index + 1,
+    counts: written ? line.text.slice(written.from, written.to) : '',
+    text: lineWords(danced),
+    understood,
+    weight: after.weight,
+    facing: hourOfFacing(after.facing),
+    calls: calls
+      .filter(({ call }, index) => calls.findIndex((other) => other.call === call) === index)
+      .map(({ figure, call }) => ({ figure: figure?.id ?? null, name: printCall(call, line.text) })),
+    actions: moments.map(({ tick, action, after: state }) => ({
+      count: labelOfTick(tick >= lengths ? tick - lengths : tick),
+      foot: action.foot,
+      action: action.word,
+      direction: action.direction,
+      takesWeight: action.effect === 'takes',
+      turn: inCircles(action.turn),
+      weight: state.weight,
+      facing: hourOfFacing(state.facing),
+    })),
+  };
+}
+
+function reportFinding(text: string, { code, group, severity, span, message, fix }: Finding) {
+  return { code, group, severity, ...positionOf(text, span.from), wall: null, message, fix: fix ? fixedLine(text, span.from, fix.edits) : null };
+}
+
+/** The line's text after the safe fix. */
+function fixedLine(text: string, offset: number, edits: Parameters<typeof applyEdits>[1]): string {
+  const fixed = applyEdits(text, edits);
+  const start = text.lastIndexOf('\n', offset - 1) + 1;
+  const end = fixed.indexOf('\n', start);
+  return fixed.slice(start, end < 0 ? undefined : end);
+}
+

@@ -1,0 +1,191 @@
+/** What stands beside a script: for every line the feet, the weight and the wall after it; for every section its rail. */
+import { wallsByTurn } from '../walls/walls';
+import { isImpossible } from '../checking/rules/foot-not-free';
+import { isSlip } from '../checking/check';
+import type { Dance, DancedBlock, DancedLine, DancedSection, Moment } from '../dancing/dance';
+import type { Foot, Weight } from '../model/feet';
+import type { Finding } from '../model/findings';
+import { countOfTick, TICKS_A_COUNT } from '../model/ticks';
+import { hourOfFacing, turnWords, type Facing } from '../model/turns';
+
+export type FootMarkKind = 'weight' | 'gesture' | 'both' | 'hold' | 'hands';
+
+export interface FootMark {
+  readonly foot: Foot | null;
+  readonly kind: FootMarkKind;
+  /** The foot was not free. */
+  readonly wrong: boolean;
+}
+
+export interface LineView {
+  readonly line: number;
+  readonly feet: readonly FootMark[];
+  readonly weight: Weight;
+  readonly facing: Facing;
+  readonly hour: string;
+  readonly facingChanged: boolean;
+  readonly understood: boolean;
+}
+
+/** One count of a section's rail. `split`: something is danced between this count and the next. */
+export interface RailCell {
+  readonly count: number;
+  readonly state: 'filled' | 'empty' | 'double' | 'hold' | 'over';
+  readonly split: boolean;
+  readonly slip: boolean;
+}
+
+export interface SectionView {
+  /** Line of its heading, or of its first step line. */
+  readonly line: number;
+  readonly headed: boolean;
+  readonly name: string;
+  readonly title: string;
+  readonly counts: number;
+  readonly statedCounts: number;
+  readonly rail: readonly RailCell[];
+  readonly weight: Weight;
+  readonly facing: Facing;
+  readonly hour: string;
+  readonly slips: number;
+}
+
+/** The whole dance in one line. */
+export interface Truth {
+  readonly counts: number;
+  readonly turn: string;
+  readonly walls: number;
+  readonly startWeight: Weight;
+  readonly endWeight: Weight;
+  readonly loops: boolean | undefined;
+  readonly slips: number;
+  readonly remarks: number;
+}
+
+export interface ScriptView {
+  /** Indexed by line; undefined for lines that are not danced. */
+  readonly lines: readonly (LineView | undefined)[];
+  readonly sections: readonly SectionView[];
+  readonly truth: Truth;
+}
+
+export function viewScript(dance: Dance, findings: readonly Finding[]): ScriptView {
+  const blocks = [...dance.parts, ...dance.tags];
+  const lines: (LineView | undefined)[] = [];
+  for (const block of blocks) {
+    for (const own of block.sections) {
+      for (const danced of own.lines) if (danced.line.section === own.text) lines[danced.line.index] = viewLine(danced);
+    }
+  }
+  return {
+    lines,
+    sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, findings))),
+    truth: viewTruth(dance, findings),
+  };
+}
+
+export function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
+  return {
+    counts: dance.counts,
+    turn: turnWords(dance.netTurn),
+    walls: wallsByTurn(dance),
+    startWeight: dance.startWeight,
+    endWeight: dance.endWeight,
+    loops: dance.counts === 0 ? undefined : dance.loops,
+    slips: findings.filter(isSlip).length,
+    remarks: findings.filter((finding) => !isSlip(finding)).length,
+  };
+}
+
+export function viewLine(danced: DancedLine): LineView {
+  const { before, after, line } = danced;
+  return {
+    line: line.index,
+    feet: danced.groups.flatMap((group) => feetOf(group.calls.flatMap((call) => call.moments), group.empty)),
+    weight: after.weight,
+    facing: after.facing,
+    hour: hourOfFacing(after.facing),
+    facingChanged: after.facing !== before.facing || after.rotation !== before.rotation,
+    understood: danced.understood,
+  };
+}
+
+/** Marks in the order of time, holds that nobody wrote among them. */
+function feetOf(moments: readonly Moment[], empty: readonly number[]): FootMark[] {
+  const marks = moments.map((moment) => ({ tick: moment.tick, mark: footMark(moment) }));
+  const holds = empty.map((tick) => ({ tick, mark: { foot: null, kind: 'hold', wrong: false } as FootMark }));
+  return [...marks, ...holds].sort((a, b) => a.tick - b.tick).map(({ mark }) => mark);
+}
+
+export function footMark(moment: Moment): FootMark {
+  const { action } = moment;
+  const wrong = isImpossible(moment);
+  if (action.word === 'hold') return { foot: null, kind: 'hold', wrong };
+  if (action.foot) return { foot: action.foot, kind: action.effect === 'takes' ? 'weight' : 'gesture', wrong };
+  return { foot: null, kind: action.effect === 'both' || action.word === 'turn' ? 'both' : 'hands', wrong };
+}
+
+function viewSection(dance: Dance, block: DancedBlock, own: DancedSection, findings: readonly Finding[]): SectionView {
+  const heading = own.text.headingLine ?? block.block.headingLine;
+  const line = own.text.headingLine ?? (own === block.sections[0] ? block.block.headingLine : undefined) ?? own.lines[0]?.line.index ?? heading ?? 0;
+  const from = dance.script.lines[line].span.from;
+  const lastLine = own.text.lines[own.text.lines.length - 1]?.index ?? line;
+  const to = dance.script.lines[lastLine].span.to;
+  const { kind, name } = block.block;
+  return {
+    line,
+    headed: dance.script.lines[line].kind === 'heading',
+    name: kind === 'tag' ? `Tag ${name}`.trim() : name ? `${name} ${own.text.number}` : `Section ${own.text.number}`,
+    title: own.text.title || nameSection(own),
+    counts: own.counts,
+    statedCounts: own.statedCounts,
+    rail: railOf(block, own),
+    weight: own.after.weight,
+    facing: own.after.facing,
+    hour: hourOfFacing(own.after.facing),
+    slips: findings.filter((finding) => isSlip(finding) && finding.span.from >= from && finding.span.from <= to).length,
+  };
+}
+
+/** A short name made of the section's first figures: `vine, rock, coaster`. */
+export function nameSection(own: DancedSection): string {
+  const names = own.lines.flatMap(({ calls }) => calls.flatMap(({ figure }) => (figure && figure.family !== 'single' ? [figure.names.en[0]] : [])));
+  return [...new Set(names)].slice(0, 3).join(', ');
+}
+
+function railOf(block: DancedBlock, own: DancedSection): RailCell[] {
+  const size = Math.max(own.counts, own.statedCounts, 1);
+  const called = new Array<number>(size + 2).fill(0);
+  const split = new Set<number>();
+  const holds = new Set<number>();
+  const slips = new Set<number>();
+  if (runsInto(block, own)) called[1] += 1;
+  for (const { groups } of own.lines) {
+    for (const group of groups) {
+      for (const tick of group.ticks) {
+        if (tick % TICKS_A_COUNT === 0) called[countOfTick(tick)] = (called[countOfTick(tick)] ?? 0) + 1;
+        else split.add(countOfTick(tick));
+      }
+      if (group.group.counts?.floating) fillSlow(group.ticks[0], group.end, called);
+      for (const tick of group.empty) holds.add(countOfTick(tick));
+      for (const moment of group.calls.flatMap((call) => call.moments)) {
+        if (moment.action.word === 'hold') holds.add(countOfTick(moment.tick));
+        if (isImpossible(moment)) slips.add(countOfTick(moment.tick));
+      }
+    }
+  }
+  return Array.from({ length: size }, (_, index): RailCell => {
+    const count = index + 1;
+    const state = called[count] === 0 ? 'empty' : called[count] > 1 ? 'double' : count > own.statedCounts ? 'over' : holds.has(count) ? 'hold' : 'filled';
+    return { count, state, split: split.has(count), slip: slips.has(count) };
+  });
+}
+
+function fillSlow(first: number, end: number, called: number[]): void {
+  for (let count = countOfTick(first); count < countOfTick(end); count++) called[count] = Math.max(called[count] ?? 0, 1);
+}
+
+function runsInto(block: DancedBlock, own: DancedSection): boolean {
+  const at = block.sections.indexOf(own);
+  return at === 0 ? block.runsOver : block.sections[at - 1].borrows;
+}

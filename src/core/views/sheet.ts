@@ -1,0 +1,139 @@
+/** The full sheet as plain data: what a page, a printout and an exported file show. */
+import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/dance';
+import type { Weight } from '../model/feet';
+import { hourOfFacing, turnWords, type Facing } from '../model/turns';
+import { wallsByTurn } from '../walls/walls';
+import { CAUTION_TEXTS, cautionsOf } from './cautions';
+import { lineWords } from './explain';
+import { nameSection, viewLine, type FootMark } from './script-view';
+
+export interface SheetLine {
+  readonly counts: string;
+  readonly call: string;
+  readonly feet: readonly FootMark[];
+  readonly weight: Weight;
+  /** Given where the facing changes. */
+  readonly facing?: Facing;
+  readonly hour?: string;
+  readonly cues: readonly string[];
+  readonly notes: readonly string[];
+}
+
+/** What stands between the lines: a teaching note, an option, words kept as they are. */
+export interface SheetAside {
+  readonly kind: 'note' | 'option' | 'text';
+  readonly text: string;
+}
+
+export interface SheetSection {
+  readonly name: string;
+  readonly title: string;
+  readonly counts: number;
+  readonly facing: Facing;
+  readonly hour: string;
+  readonly weight: Weight;
+  readonly rows: readonly ({ readonly line: SheetLine } | { readonly aside: SheetAside })[];
+}
+
+export interface Sheet {
+  readonly title: string;
+  /** Label and value, in the order a sheet gives them. */
+  readonly facts: readonly (readonly [label: string, value: string])[];
+  readonly sections: readonly SheetSection[];
+  /** Plan, endings and other blocks, word for word. */
+  readonly others: readonly { readonly heading: string; readonly lines: readonly string[] }[];
+  readonly cautions: readonly string[];
+}
+
+const WRITTEN_FACTS: readonly [key: string, label: string][] = [
+  ['level', 'Level'],
+  ['music', 'Music'],
+  ['tempo', 'Tempo'],
+  ['intro', 'Intro'],
+  ['author', 'By'],
+  ['date', 'Date'],
+  ['notes', 'Notes'],
+];
+
+export function viewSheet(dance: Dance): Sheet {
+  return {
+    title: dance.script.title || 'Untitled dance',
+    facts: factsOf(dance),
+    sections: [...dance.parts, ...dance.tags].flatMap((block) => block.sections.map((own) => viewSheetSection(dance, block, own))),
+    others: othersOf(dance),
+    cautions: cautionsOf(dance).map(({ care }) => CAUTION_TEXTS[care]),
+  };
+}
+
+function factsOf(dance: Dance): [string, string][] {
+  const { entries } = dance.script.header;
+  const start = dance.startWeight;
+  const walls = wallsByTurn(dance);
+  const lead = start === 'L' ? ', R leads' : start === 'R' ? ', L leads' : '';
+  const computed: [string, string][] = [
+    ['Counts', String(dance.counts)],
+    ['Walls', dance.counts === 0 ? '' : `${walls} (a wall ${dance.netTurn === 0 ? 'does not turn' : `turns ${turnWords(dance.netTurn)}`})`],
+    ['Start', `weight on ${start === 'both' ? 'both feet' : start}${lead}`],
+  ];
+  const written = WRITTEN_FACTS.flatMap(([key, label]): [string, string][] => {
+    const value = entries.find((entry) => entry.key === key)?.value;
+    return value ? [[label, value]] : [];
+  });
+  return [...computed.filter(([, value]) => value !== ''), ...written];
+}
+
+function viewSheetSection(dance: Dance, { block }: DancedBlock, own: DancedSection): SheetSection {
+  const danced = new Map(own.lines.map((line) => [line.line.index, line]));
+  const rows: SheetSection['rows'][number][] = [];
+  for (const line of linesOfSection(dance, own)) {
+    const found = danced.get(line.index);
+    if (found) rows.push({ line: viewSheetLine(found) });
+    else if (line.kind === 'note') rows.push({ aside: { kind: 'note', text: line.text.trim().replace(/^>\s*/, '') } });
+    else if (line.kind === 'option' || line.kind === 'text') rows.push({ aside: { kind: line.kind, text: line.text.trim() } });
+  }
+  const part = block.kind === 'part' && block.name ? `Part ${block.name}, ` : '';
+  return {
+    name: block.kind === 'tag' ? `Tag ${block.name}`.trim() : `${part}${part ? 'section' : 'Section'} ${own.text.number}`,
+    title: own.text.title || nameSection(own),
+    counts: own.counts,
+    facing: own.after.facing,
+    hour: hourOfFacing(own.after.facing),
+    weight: own.after.weight,
+    rows,
+  };
+}
+
+/** The lines a section is danced from (its own, or those it repeats) with what stands among them. */
+function linesOfSection(dance: Dance, own: DancedSection) {
+  const indices = own.lines.map(({ line }) => line.index);
+  if (indices.length === 0) return [];
+  const { lines } = dance.script;
+  let last = Math.max(...indices);
+  while (lines[last + 1] && ['note', 'option', 'text'].includes(lines[last + 1].kind)) last += 1;
+  return lines.slice(Math.min(...indices), last + 1);
+}
+
+function viewSheetLine(danced: DancedLine): SheetLine {
+  const view = viewLine(danced);
+  const { step } = danced.line;
+  const counts = step?.groups[0]?.counts;
+  return {
+    counts: counts ? danced.line.text.slice(counts.span.from, counts.span.to) : '',
+    call: lineWords(danced),
+    feet: view.feet,
+    weight: view.weight,
+    ...(view.facingChanged && { facing: view.facing, hour: view.hour }),
+    cues: step?.marks.cues.map(({ text }) => text) ?? [],
+    notes: step?.marks.notes.map(({ text, walls }) => (walls.length > 0 ? `walls ${walls.join(', ')}: ${text}` : text)) ?? [],
+  };
+}
+
+function othersOf(dance: Dance): Sheet['others'] {
+  const { blocks, lines } = dance.script;
+  return blocks.flatMap((block, index) => {
+    if (block.kind === 'part' || block.kind === 'tag' || block.headingLine === undefined) return [];
+    const next = blocks[index + 1]?.headingLine ?? lines.length;
+    const own = lines.slice(block.headingLine + 1, next).map(({ text }) => text.trim());
+    return [{ heading: lines[block.headingLine].text.replace(/^#+\s*/, '').trim(), lines: own.filter(Boolean) }];
+  });
+}

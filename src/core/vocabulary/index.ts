@@ -1,0 +1,129 @@
+/**
+ * The figures, compiled once from their rows: forms read from the notation, names in a tree for longest-match look-up.
+ */
+import { amountWords, type Way } from '../model/turns';
+import { type Foot } from '../model/feet';
+import { FIGURE_ROWS, LANGUAGES, type FigureRow } from './figures';
+import { readForm, readPattern, type Form, type PatternStep } from './notation';
+import { ABBREVIATIONS, AMOUNT_WORDS, DIRECTION_WORDS, FILLERS, FOOT_WORDS, plainLetters, REPEAT_WORDS, SIDE_WORDS, WAY_WORDS, WEIGHT_NOUNS } from './words';
+
+export interface Figure extends Omit<FigureRow, 'forms' | 'run' | 'turned'> {
+  readonly forms: readonly Form[];
+  readonly run?: readonly PatternStep[];
+  readonly turned: ReadonlyMap<string, readonly PatternStep[]>;
+  /** The rows' own notation, for the Figures screen and for tests. */
+  readonly row: FigureRow;
+}
+
+const compile = (row: FigureRow): Figure => ({
+  ...row,
+  row,
+  forms: row.forms.map(readForm),
+  run: row.run === undefined ? undefined : readPattern(row.run),
+  turned: new Map(Object.entries(row.turned ?? {}).map(([key, text]) => [key, readPattern(text)])),
+});
+
+export const FIGURES: readonly Figure[] = FIGURE_ROWS.map(compile);
+
+const BY_ID = new Map(FIGURES.map((figure) => [figure.id, figure]));
+
+/** The figure of that id. Throws when there is none: ids are written by programmers, not dancers. */
+export function figureById(id: string): Figure {
+  const figure = BY_ID.get(id);
+  if (!figure) throw new Error(`No figure "${id}"`);
+  return figure;
+}
+
+/** The spelling of a turned figure, where the table has one: by way relative to the leading foot, then by amount alone. */
+export function turnedPattern(figure: Figure, lead: Foot, turn: number): readonly PatternStep[] | undefined {
+  const amount = amountWords(turn);
+  const way: Way = turn > 0 ? 'right' : 'left';
+  const relative = (way === 'right') === (lead === 'R') ? 'out' : 'in';
+  return figure.turned.get(`${relative} ${amount}`) ?? figure.turned.get(amount);
+}
+
+// Names
+
+const nameWords = (name: string): string[] => name.split(/[\s-]+/).map(plainLetters);
+
+const KNOWN_WORDS: ReadonlySet<string> = new Set([
+  ...FIGURE_ROWS.flatMap((row) => LANGUAGES.flatMap((language) => (row.names[language] ?? []).flatMap(nameWords))),
+  ...[SIDE_WORDS, FOOT_WORDS, DIRECTION_WORDS, AMOUNT_WORDS, WAY_WORDS, REPEAT_WORDS].flatMap(Object.keys).flatMap((words) => words.split(' ')),
+  ...FILLERS,
+  ...WEIGHT_NOUNS,
+]);
+
+const ENDINGS: readonly [RegExp, readonly string[]][] = [
+  [/ing$/, ['', 'e']],
+  [/ies$/, ['y']],
+  [/es$/, ['', 'e']],
+  [/s$/, ['']],
+  [/ed$/, ['', 'e']],
+];
+
+/** A word as it stands in the tables: without plural, -ing, accents. `crossing` and `crosses` are `cross`. */
+export function canonicalWord(raw: string): string {
+  const word = plainLetters(raw);
+  const known = CANONICAL.get(word);
+  if (known !== undefined) return known;
+  const found = stem(word);
+  if (CANONICAL.size < 5000) CANONICAL.set(word, found);
+  return found;
+}
+
+const CANONICAL = new Map<string, string>();
+
+function stem(word: string): string {
+  for (const [ending, replacements] of ENDINGS) {
+    if (!ending.test(word)) continue;
+    const base = word.replace(ending, '');
+    if (base.length < 3) continue;
+    const undoubled = /(.)\1$/.test(base) ? [base.slice(0, -1)] : [];
+    const found = [...replacements.map((end) => base + end), ...undoubled].find((candidate) => KNOWN_WORDS.has(candidate));
+    if (found) return found;
+  }
+  return word;
+}
+
+interface NameNode {
+  readonly next: Map<string, NameNode>;
+  figure?: Figure;
+}
+
+const NAMES: NameNode = { next: new Map() };
+
+/** Every name of every language with its figure, in canonical words. Exported for the test that no name is claimed twice. */
+export const NAME_LIST: readonly { readonly name: string; readonly figure: Figure; readonly language: string }[] = FIGURES.flatMap((figure) =>
+  LANGUAGES.flatMap((language) =>
+    (figure.names[language] ?? []).map((name) => ({ name: nameWords(name).map(canonicalWord).join(' '), figure, language })),
+  ),
+);
+
+for (const { name, figure } of NAME_LIST) {
+  let node = NAMES;
+  for (const word of name.split(' ')) {
+    let next = node.next.get(word);
+    if (!next) node.next.set(word, (next = { next: new Map() }));
+    node = next;
+  }
+  node.figure ??= figure;
+}
+
+/** The longest name that starts at `words[start]`. */
+export function findName(words: readonly string[], start: number): { figure: Figure; length: number } | undefined {
+  let node: NameNode | undefined = NAMES;
+  let best: { figure: Figure; length: number } | undefined;
+  for (let index = start; index < words.length; index++) {
+    node = node.next.get(words[index]);
+    if (!node) break;
+    if (node.figure) best = { figure: node.figure, length: index - start + 1 };
+  }
+  return best;
+}
+
+/** What a short form stands for, as canonical words. */
+export const findAbbreviation = (word: string): readonly string[] | undefined =>
+  Object.hasOwn(ABBREVIATIONS, word) ? ABBREVIATIONS[word].split(' ') : undefined;
+
+/** The name a figure is printed with. */
+export const houseName = (figure: Figure): string => figure.names.en[0];

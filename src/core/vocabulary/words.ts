@@ -1,0 +1,97 @@
+/**
+ * The small words of a step line, as people write them, in English, German and French.
+ * A word is looked up in its canonical spelling: small letters, no accents, no plural, no -ing.
+ * From memory and common practice in the trade (no source).
+ */
+import type { Direction } from '../model/actions';
+import type { Foot } from '../model/feet';
+import { CIRCLE, type Way } from '../model/turns';
+
+/** Words that name a side: as a foot, a direction or the way of a turn. What it is depends on the figure. */
+export const SIDE_WORDS: Readonly<Record<string, Foot>> = {
+  r: 'R', right: 'R', rt: 'R', rechts: 'R', rechten: 'R', rechter: 'R', droite: 'R', droit: 'R',
+  l: 'L', left: 'L', lt: 'L', links: 'L', linken: 'L', linker: 'L', gauche: 'L',
+}; // prettier-ignore
+
+/** Words that can only name a foot. */
+export const FOOT_WORDS: Readonly<Record<string, Foot>> = { rf: 'R', pd: 'R', lf: 'L', pg: 'L' };
+
+/** Directions, one or more words each. */
+export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = {
+  forward: 'forward', fwd: 'forward', fw: 'forward', f: 'forward', forwards: 'forward', vor: 'forward', vorn: 'forward', vorwaerts: 'forward', 'nach vorn': 'forward', devant: 'forward', avant: 'forward', 'en avant': 'forward', avance: 'forward',
+  back: 'back', backward: 'back', backwards: 'back', bwd: 'back', bk: 'back', zurueck: 'back', 'nach hinten': 'back', rueckwaerts: 'back', arriere: 'back', 'en arriere': 'back', recule: 'back',
+  side: 'side', sideways: 'side', 'zur seite': 'side', seite: 'side', cote: 'side', 'de cote': 'side',
+  across: 'cross', over: 'cross', 'in front of': 'cross', 'in front': 'cross', ueber: 'cross',
+  behind: 'behind', hinter: 'behind', derriere: 'behind',
+  together: 'together', tog: 'together', beside: 'together', 'next to': 'together', neben: 'together', ensemble: 'together', 'a cote': 'together', home: 'together',
+  'in place': 'place', 'on the spot': 'place', 'am platz': 'place', 'auf der stelle': 'place', 'sur place': 'place', 'on place': 'place',
+  diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
+  out: 'out', apart: 'out', in: 'in', centre: 'in', center: 'in',
+}; // prettier-ignore
+
+/** The mover and what it passes: a foot named after one of these is the standing foot, unless no other is named. */
+export const OBJECT_DIRECTIONS: ReadonlySet<Direction> = new Set(['cross', 'behind', 'together'] as const);
+
+/** Amounts of a turn, in parts of a circle. */
+export const AMOUNT_WORDS: Readonly<Record<string, number>> = {
+  quarter: 12, viertel: 12, vierteldrehung: 12, quart: 12,
+  half: 24, halbe: 24, demi: 24,
+  'three quarter': 36, dreiviertel: 36, 'trois quarts': 36,
+  full: CIRCLE, ganze: CIRCLE, eighth: 6, achtel: 6, achteldrehung: 6, huitieme: 6,
+}; // prettier-ignore
+
+export const WAY_WORDS: Readonly<Record<string, Way>> = {
+  clockwise: 'right',
+  cw: 'right',
+  anticlockwise: 'left',
+  'anti clockwise': 'left',
+  counterclockwise: 'left',
+  'counter clockwise': 'left',
+  ccw: 'left',
+};
+
+/** How often, when written before or after a call. */
+export const REPEAT_WORDS: Readonly<Record<string, number>> = {
+  once: 1,
+  twice: 2,
+  two: 2,
+  three: 3,
+  four: 4,
+  six: 6,
+  eight: 8,
+  zweimal: 2,
+  'deux fois': 2,
+};
+
+/** Words that carry nothing the weight or the facing depends on. */
+export const FILLERS: ReadonlySet<string> = new Set(
+  (
+    'the a an to on onto of your you with w and at by for from foot feet make do take taking taken end ends ending slightly slight small large big long ball toes knee hand hands finger fingers ' +
+    'arm arms hip hips shoulder shoulders body back-and-forth then up down it same time way transfer change whilst turn-in slowly quick travel travelling diagonal-ly ' +
+    'mit und auf den der die das dem am im nach zur zum ueber-kopf fuss ein eine einen herum dabei belasten um beiden beide ballen ende ' +
+    'avec et le la les un une sur au aux du de des en pied pour l d'
+  ).split(' '),
+);
+
+/** Words after which a side is no foot: `left hand`, `right shoulder`. */
+export const BODY_NOUNS: ReadonlySet<string> = new Set(['hand', 'hands', 'arm', 'arms', 'shoulder', 'hip', 'hips', 'knee', 'finger', 'fingers', 'elbow', 'thigh']);
+
+/** Words that say where the weight is: `weight on L`, `Gewicht am Ende links`, `poids sur PD`. */
+export const WEIGHT_NOUNS: ReadonlySet<string> = new Set(['weight', 'wt', 'gewicht', 'poids']);
+
+/** Short forms typed for whole words. */
+export const ABBREVIATIONS: Readonly<Record<string, string>> = {
+  shuf: 'shuffle', piv: 'pivot', rec: 'recover', jb: 'jazz box', kbc: 'kick ball change', rs: 'rock', ss: 'side shuffle', tch: 'touch',
+  nightclub: 'night club', touche: 'touch', 'n': 'and', stepping: 'step', stepped: 'step',
+}; // prettier-ignore
+
+/** Takes accents and umlauts away, so that both spellings are read: `zurück` and `zurueck`, `côté` and `cote`. Keeps the length of nothing: use on single words. */
+export const plainLetters = (word: string): string =>
+  word
+    .toLowerCase()
+    .replace(/ä/g, 'ae')
+    .replace(/ö/g, 'oe')
+    .replace(/ü/g, 'ue')
+    .replace(/ß/g, 'ss')
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '');
