@@ -8,6 +8,7 @@ export { isSlip } from './checking/check';
 export { readHeaderLine, KNOWN_KEYS, type KnownKey, type HeaderEntry } from './reading/header';
 export type { Script, ScriptLine } from './reading/script';
 export { printScript } from './printing/script';
+export { editFacts, type Facts } from './printing/header';
 export { weightWords } from './printing/actions';
 export { wallTable, type Wall } from './walls/walls';
 export type { FootMark, LineView, RailCell, ScriptView, SectionView, Truth } from './views/script-view';

@@ -1,9 +1,11 @@
 /** One line explained foot by foot, with the feet on the floor seen from above. */
 import type { Dance, DancedLine } from '../dancing/dance';
+import { wrongMoments } from '../checking/rules/foot-not-free';
 import type { FootPlace } from '../dancing/state';
 import type { Foot, Weight } from '../model/feet';
 import { labelOfTick, TICKS_A_COUNT } from '../model/ticks';
 import { hourOfFacing, type Facing } from '../model/turns';
+import { printCounts } from '../printing/counts';
 import { actionSentence } from '../printing/moments';
 import { houseName } from '../vocabulary';
 import { footMark, type FootMark } from './script-view';
@@ -52,17 +54,18 @@ export function explainLine(dance: Dance, index: number): Explained | undefined 
   const danced = findDancedLine(dance, index);
   if (!danced) return undefined;
   const { before, after, line } = danced;
-  const counts = danced.groups.flatMap(({ ticks }) => ticks);
+  const wrong = wrongMoments(dance);
+  const counts = danced.groups.map(({ ticks, group }) => printCounts(ticks, group.counts?.borrows)).filter(Boolean);
   const section = line.section;
   const blockName = section?.block.kind === 'tag' ? `Tag ${section.block.name}` : `Section ${section?.number ?? 1}`;
   return {
     line: index,
     text: lineWords(danced),
-    place: `${blockName}, counts ${labels(counts)}`,
+    place: `${blockName}, counts ${counts.join(', ')}`,
     figures: [...new Set(danced.calls.flatMap(({ figure, titled }) => (titled?.figure ? [houseName(titled.figure)] : figure ? [houseName(figure)] : [])))],
     steps: danced.moments.map((moment) => ({
       count: labelOfTick(moment.tick % (99 * TICKS_A_COUNT)),
-      mark: footMark(moment),
+      mark: footMark(moment, wrong),
       words: actionSentence(moment.action),
       weight: moment.after.weight,
       facing: moment.after.facing,
@@ -75,8 +78,6 @@ export function explainLine(dance: Dance, index: number): Explained | undefined 
     notes: line.step?.marks.notes.map(({ text }) => text) ?? [],
   };
 }
-
-const labels = (ticks: readonly number[]): string => (ticks.length === 0 ? '' : `${labelOfTick(ticks[0])} to ${labelOfTick(ticks[ticks.length - 1])}`);
 
 /** The calls of a line as they are written, without counts and marks. */
 export function lineWords({ line }: DancedLine): string {

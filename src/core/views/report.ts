@@ -4,7 +4,7 @@ import type { Finding } from '../model/findings';
 import { applyEdits, positionOf } from '../model/text';
 import { labelOfTick } from '../model/ticks';
 import { CIRCLE, hourOfFacing, type Turn } from '../model/turns';
-import { printCall } from '../printing/calls';
+import { printCalls } from '../printing/calls';
 import { wallsByTurn, wallTable } from '../walls/walls';
 import { lineWords } from './explain';
 
@@ -58,7 +58,7 @@ const reportSection = ({ text, counts, after, lines }: DancedSection) => ({
 });
 
 function reportLine(danced: DancedLine) {
-  const { line, after, calls, moments, groups, understood } = danced;
+  const { line, after, moments, groups, understood } = danced;
   const written = line.step?.groups[0]?.counts?.span;
   const lengths = groups.reduce((longest, { end }) => Math.max(longest, end), 0);
   return {
@@ -68,9 +68,7 @@ function reportLine(danced: DancedLine) {
     understood,
     weight: after.weight,
     facing: hourOfFacing(after.facing),
-    calls: calls
-      .filter(({ call }, index) => calls.findIndex((other) => other.call === call) === index)
-      .map(({ figure, call }) => ({ figure: figure?.id ?? null, name: printCall(call, line.text) })),
+    calls: reportCalls(danced),
     actions: moments.map(({ tick, action, after: state }) => ({
       count: labelOfTick(tick >= lengths ? tick - lengths : tick),
       foot: action.foot,
@@ -82,6 +80,17 @@ function reportLine(danced: DancedLine) {
       facing: hourOfFacing(state.facing),
     })),
   };
+}
+
+/** Each call once, however often it is danced; a rock and the recover written after it are one figure. */
+function reportCalls({ calls, line }: DancedLine): { figure: string | null; name: string }[] {
+  const written = calls.map(({ titled, call }) => titled ?? call).filter((call, index, all) => all.indexOf(call) === index);
+  return written.flatMap((call, index) => {
+    const next = written[index + 1];
+    if (call.figure?.id === 'recover' && written[index - 1]?.figure?.id === 'rock') return [];
+    if (call.figure?.id === 'rock' && next?.figure?.id === 'recover') return [{ figure: 'rock-recover', name: printCalls([call, next], line.text) }];
+    return [{ figure: call.figure?.id ?? null, name: printCalls([call], line.text) }];
+  });
 }
 
 function reportFinding(text: string, { code, group, severity, span, message, fix }: Finding) {

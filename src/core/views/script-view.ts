@@ -1,6 +1,6 @@
 /** What stands beside a script: for every line the feet, the weight and the wall after it; for every section its rail. */
 import { wallsByTurn } from '../walls/walls';
-import { isImpossible } from '../checking/rules/foot-not-free';
+import { wrongMoments } from '../checking/rules/foot-not-free';
 import { isSlip } from '../checking/check';
 import type { Dance, DancedBlock, DancedLine, DancedSection, Moment } from '../dancing/dance';
 import type { Foot, Weight } from '../model/feet';
@@ -72,14 +72,15 @@ export interface ScriptView {
 export function viewScript(dance: Dance, findings: readonly Finding[]): ScriptView {
   const blocks = [...dance.parts, ...dance.tags];
   const lines: (LineView | undefined)[] = [];
+  const wrong = wrongMoments(dance);
   for (const block of blocks) {
     for (const own of block.sections) {
-      for (const danced of own.lines) if (danced.line.section === own.text) lines[danced.line.index] = viewLine(danced);
+      for (const danced of own.lines) if (danced.line.section === own.text) lines[danced.line.index] = viewLine(danced, wrong);
     }
   }
   return {
     lines,
-    sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, findings))),
+    sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, findings, wrong))),
     truth: viewTruth(dance, findings),
   };
 }
@@ -97,11 +98,15 @@ export function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
   };
 }
 
-export function viewLine(danced: DancedLine): LineView {
+type Wrong = ReadonlySet<Moment>;
+const NONE: Wrong = new Set();
+
+/** `wrong`: moments whose foot is told to be wrong. */
+export function viewLine(danced: DancedLine, wrong: Wrong = NONE): LineView {
   const { before, after, line } = danced;
   return {
     line: line.index,
-    feet: danced.groups.flatMap((group) => feetOf(group.calls.flatMap((call) => call.moments), group.empty)),
+    feet: danced.groups.flatMap((group) => feetOf(group.calls.flatMap((call) => call.moments), group.empty, wrong)),
     weight: after.weight,
     facing: after.facing,
     hour: hourOfFacing(after.facing),
@@ -111,21 +116,21 @@ export function viewLine(danced: DancedLine): LineView {
 }
 
 /** Marks in the order of time, holds that nobody wrote among them. */
-function feetOf(moments: readonly Moment[], empty: readonly number[]): FootMark[] {
-  const marks = moments.map((moment) => ({ tick: moment.tick, mark: footMark(moment) }));
+function feetOf(moments: readonly Moment[], empty: readonly number[], wrong: Wrong): FootMark[] {
+  const marks = moments.map((moment) => ({ tick: moment.tick, mark: footMark(moment, wrong) }));
   const holds = empty.map((tick) => ({ tick, mark: { foot: null, kind: 'hold', wrong: false } as FootMark }));
   return [...marks, ...holds].sort((a, b) => a.tick - b.tick).map(({ mark }) => mark);
 }
 
-export function footMark(moment: Moment): FootMark {
+export function footMark(moment: Moment, slips: Wrong = NONE): FootMark {
   const { action } = moment;
-  const wrong = isImpossible(moment);
+  const wrong = slips.has(moment);
   if (action.word === 'hold') return { foot: null, kind: 'hold', wrong };
   if (action.foot) return { foot: action.foot, kind: action.effect === 'takes' ? 'weight' : 'gesture', wrong };
   return { foot: null, kind: action.effect === 'both' || action.word === 'turn' ? 'both' : 'hands', wrong };
 }
 
-function viewSection(dance: Dance, block: DancedBlock, own: DancedSection, findings: readonly Finding[]): SectionView {
+function viewSection(dance: Dance, block: DancedBlock, own: DancedSection, findings: readonly Finding[], wrong: Wrong): SectionView {
   const heading = own.text.headingLine ?? block.block.headingLine;
   const line = own.text.headingLine ?? (own === block.sections[0] ? block.block.headingLine : undefined) ?? own.lines[0]?.line.index ?? heading ?? 0;
   const from = dance.script.lines[line].span.from;
@@ -139,7 +144,7 @@ function viewSection(dance: Dance, block: DancedBlock, own: DancedSection, findi
     title: own.text.title || nameSection(own),
     counts: own.counts,
     statedCounts: own.statedCounts,
-    rail: railOf(block, own),
+    rail: railOf(block, own, wrong),
     weight: own.after.weight,
     facing: own.after.facing,
     hour: hourOfFacing(own.after.facing),
@@ -153,7 +158,7 @@ export function nameSection(own: DancedSection): string {
   return [...new Set(names)].slice(0, 3).join(', ');
 }
 
-function railOf(block: DancedBlock, own: DancedSection): RailCell[] {
+function railOf(block: DancedBlock, own: DancedSection, wrong: Wrong): RailCell[] {
   const size = Math.max(own.counts, own.statedCounts, 1);
   const called = new Array<number>(size + 2).fill(0);
   const split = new Set<number>();
@@ -170,7 +175,7 @@ function railOf(block: DancedBlock, own: DancedSection): RailCell[] {
       for (const tick of group.empty) holds.add(countOfTick(tick));
       for (const moment of group.calls.flatMap((call) => call.moments)) {
         if (moment.action.word === 'hold') holds.add(countOfTick(moment.tick));
-        if (isImpossible(moment)) slips.add(countOfTick(moment.tick));
+        if (wrong.has(moment)) slips.add(countOfTick(moment.tick));
       }
     }
   }

@@ -32,22 +32,31 @@ export const footNotFree: Rule = {
       section(4, '1-2 Frobnicate merrily', '3&4 Coaster L'),
     ],
   },
-  find: (dance) => {
-    let wrongBefore: DancedCall | undefined;
-    return callsOf(dance).flatMap((here) => {
-      const slip = here.call.moments.find(isImpossible);
-      // What follows a wrong foot is right when the slip is mended, so it is not accused as well.
-      const excused = wrongBefore !== undefined && wrongBefore === here.previous;
-      if (here.call.moments.length > 0) wrongBefore = slip && !excused ? here.call : undefined;
-      if (!slip || excused) return [];
-      return [describe(dance, here, slip)];
-    });
-  },
+  find: (dance) => slipsOfFeet(dance).map(({ here, slip }) => describe(dance, here, slip)),
 };
+
+interface FootSlip {
+  readonly here: Here & { call: DancedCall; previous?: DancedCall };
+  readonly slip: Moment;
+}
+
+/** Every wrong foot that is to be told. What follows one is right when the slip is mended, so it is not accused as well. */
+function slipsOfFeet(dance: Dance): FootSlip[] {
+  let wrongBefore: DancedCall | undefined;
+  return callsOf(dance).flatMap((here) => {
+    const slip = here.call.moments.find(isImpossible);
+    const excused = wrongBefore !== undefined && wrongBefore === here.previous;
+    if (here.call.moments.length > 0) wrongBefore = slip && !excused ? here.call : undefined;
+    return slip && !excused ? [{ here, slip }] : [];
+  });
+}
+
+/** The moments at which a foot is told to be wrong. */
+export const wrongMoments = (dance: Dance): ReadonlySet<Moment> => new Set(slipsOfFeet(dance).map(({ slip }) => slip));
 
 const STAYS_ON_ITS_FOOT: ReadonlySet<string> = new Set(['hop', 'sway', 'pivot', 'unwind', 'swivel', 'twist']);
 
-export function isImpossible({ action, before }: Moment): boolean {
+function isImpossible({ action, before }: Moment): boolean {
   return action.foot !== null && isFoot(before.weight) && action.foot === before.weight && !STAYS_ON_ITS_FOOT.has(action.word);
 }
 

@@ -1,0 +1,75 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, openDance, script, test } from './app';
+
+const SCREENS: [name: string, open: (page: Parameters<typeof openDance>[0]) => Promise<void>][] = [
+  [
+    'Dances',
+    async (page) => {
+      await page.goto('/');
+      await expect(page.getByRole('link', { name: 'Ferry at Dusk', exact: true })).toBeVisible();
+    },
+  ],
+  ['Script', (page) => openDance(page, 'Ferry at Dusk')],
+  ['Script with slips', (page) => openDance(page, "Rope's End (draft)")],
+  [
+    'Sheet',
+    async (page) => {
+      await openDance(page, 'Mudlark Cha Cha');
+      await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+      await expect(page.getByRole('article')).toBeVisible();
+    },
+  ],
+  ['About', async (page) => void (await page.goto('/about'))],
+  ['Lost', async (page) => void (await page.goto('/nowhere'))],
+  [
+    'Facts',
+    async (page) => {
+      await openDance(page, 'Tar and Oakum');
+      await page.getByRole('button', { name: 'Facts of the dance' }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+    },
+  ],
+  [
+    'Keys',
+    async (page) => {
+      await page.goto('/about');
+      await page.keyboard.press('F1');
+      await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+    },
+  ],
+];
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const [name, open] of SCREENS) {
+    test(`${name} is accessible in the ${colorScheme} theme`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+      await open(page);
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice']).analyze();
+      expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).slice(0, 3).join(' | ')}`)).toEqual([]);
+    });
+  }
+}
+
+test('the whole way from the shelf to the sheet goes by keyboard', async ({ page }) => {
+  await page.goto('/');
+  const link = page.getByRole('link', { name: 'Slipway Stroll', exact: true });
+  await link.focus();
+  await page.keyboard.press('Enter');
+  await expect(script(page)).toBeFocused();
+  await page.getByRole('link', { name: 'Sheet', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('article')).toBeVisible();
+  await page.keyboard.press('F1');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+for (const [width, height] of [[390, 844], [820, 1180]]) {
+  test(`nothing runs off the side at ${width} wide`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    for (const [, open] of SCREENS.slice(0, 5)) {
+      await open(page);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+    }
+  });
+}

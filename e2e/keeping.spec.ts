@@ -1,0 +1,106 @@
+import { expect, newDance, openDance, script, scriptText, test, truth, watch } from './app';
+
+test('a tab that dies while typing loses nothing older than half a second', async ({ page, context, complaints, baseURL }) => {
+  await newDance(page);
+  await page.keyboard.type('1-4 Vine R, touch L');
+  await page.waitForTimeout(600);
+  const address = page.url();
+  const session = await context.newCDPSession(page);
+  session.send('Page.crash').catch(() => undefined);
+  await page.waitForEvent('crash');
+  const again = await context.newPage();
+  watch(again, complaints, baseURL as string);
+  await again.goto(address);
+  await expect(script(again)).toContainText('Vine R, touch L');
+});
+
+test('a tab that is closed in the middle of a word keeps the word', async ({ page, context, complaints, baseURL }) => {
+  await newDance(page);
+  await page.keyboard.type('1-4 Vi');
+  const address = page.url();
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  watch(again, complaints, baseURL as string);
+  await again.goto(address);
+  await expect(script(again)).toContainText('1-4 Vi');
+});
+
+test('a second tab sees the changes of the first', async ({ page, context, complaints, baseURL }) => {
+  await openDance(page, 'Slipway Stroll');
+  const second = await context.newPage();
+  watch(second, complaints, baseURL as string);
+  await second.goto(page.url());
+  await expect(script(second)).toBeVisible();
+  await script(page).locator('.cm-line', { hasText: 'Vine R' }).first().click();
+  await page.keyboard.press('End');
+  await page.keyboard.type(' softly');
+  await expect(script(second)).toContainText('touch L softly');
+});
+
+test('two tabs that both changed a dance are told, and neither version is lost', async ({ page, context, complaints, baseURL }) => {
+  await openDance(page, 'Slipway Stroll');
+  const second = await context.newPage();
+  watch(second, complaints, baseURL as string);
+  await second.goto(page.url());
+  await expect(script(second)).toBeVisible();
+  // Both write before either can hear of the other.
+  const write = async (tab: typeof page, words: string) => {
+    await script(tab).locator('.cm-line', { hasText: 'Rocking chair' }).first().click();
+    await tab.keyboard.press('End');
+    await tab.keyboard.insertText(words);
+  };
+  await script(second).locator('.cm-line', { hasText: 'Rocking chair' }).first().click();
+  await second.keyboard.press('End');
+  await Promise.all([write(page, ' high'), second.keyboard.insertText(' low')]);
+  const notices = await Promise.all([page, second].map((tab) => tab.getByText('Two versions.').waitFor({ timeout: 4000 }).then(() => tab, () => undefined)));
+  const asked = notices.find((tab) => tab !== undefined);
+  expect(asked).toBeDefined();
+  await asked?.getByRole('button', { name: 'Keep this one' }).click();
+  await expect(asked?.getByText('Two versions.') as never).toHaveCount(0);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Slipway Stroll (other version)', exact: true })).toBeVisible();
+});
+
+test('when the browser refuses to keep anything it is said at once, and the text can be taken away', async ({ page }) => {
+  await openDance(page, 'Slipway Stroll');
+  await page.evaluate(() => {
+    const refuse = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+    IDBObjectStore.prototype.put = refuse as never;
+  });
+  await script(page).locator('.cm-line', { hasText: 'Vine R' }).first().click();
+  await page.keyboard.press('End');
+  await page.keyboard.type(' softly');
+  await expect(page.getByRole('alert')).toContainText('Not kept. The browser’s storage is full.');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
+  expect((await download).suggestedFilename()).toBe('slipway-stroll.txt');
+  await expect(script(page)).toContainText('softly');
+});
+
+test('the application starts and works without a network after the first visit', async ({ page, context }) => {
+  await page.goto('/');
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.reload();
+  await context.setOffline(true);
+  await page.reload();
+  await page.getByRole('link', { name: 'Tar and Oakum', exact: true }).click();
+  await expect(truth(page)).toContainText('64 counts');
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await expect(page.getByRole('article')).toContainText('two Montereys');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Web page' }).click();
+  expect((await download).suggestedFilename()).toBe('tar-and-oakum.html');
+});
+
+test('a dance taken off the shelf can be put back; a copy is a dance of its own', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Delete Tar and Oakum' }).click();
+  await expect(page.getByRole('link', { name: 'Tar and Oakum', exact: true })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('link', { name: 'Tar and Oakum', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Duplicate Tar and Oakum' }).click();
+  await page.getByRole('link', { name: 'Tar and Oakum (copy)', exact: true }).click();
+  expect(await scriptText(page)).toContain('Tar and Oakum (copy)');
+});

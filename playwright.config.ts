@@ -1,0 +1,29 @@
+import { existsSync } from 'node:fs';
+import { defineConfig } from '@playwright/test';
+
+const CHROMIUM = process.env.CHROMIUM_PATH ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((place) => existsSync(place));
+const PORT = 4317;
+
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: true,
+  workers: 2,
+  retries: 0,
+  timeout: 30_000,
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: CHROMIUM,
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: {
+    command: `node --import tsx src/server/main.ts --port ${PORT} --strict`,
+    url: `http://127.0.0.1:${PORT}/`,
+    reuseExistingServer: false,
+    stdout: 'ignore',
+  },
+});

@@ -1,0 +1,81 @@
+/** What start, test and screenshots share: running commands, what is installed, where the browser is. */
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+
+export const ROOT = path.resolve(import.meta.dirname, '..');
+const at = (...parts) => path.join(ROOT, ...parts);
+
+/** Runs a command to its end with its output shown; returns its exit code. */
+export function run(command, args, options = {}) {
+  const result = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+  return result.status ?? 1;
+}
+
+/** A tool of the project's own packages, run by this very Node. */
+export const tool = (name) => at('node_modules', '.bin', name);
+
+/** Installs the packages of the lock file unless that has been done for this very lock file. */
+export function ensurePackages() {
+  const stamp = at('node_modules', '.pace-slate-lock');
+  const lock = createHash('sha256').update(readFileSync(at('package-lock.json'))).digest('hex');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
+  console.log('Installing what is missing …');
+  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
+    console.error('The packages could not be installed. Is the npm registry reachable?');
+    process.exit(1);
+  }
+  writeFileSync(stamp, lock);
+}
+
+/** Builds the application unless the build is newer than everything it is made from. */
+export function ensureBuild() {
+  const index = at('dist', 'index.html');
+  const built = existsSync(index) ? statSync(index).mtimeMs : 0;
+  const sources = ['src', 'public', 'dances', 'index.html', 'vite.config.ts', 'package-lock.json'];
+  if (Math.max(...sources.map((source) => newest(at(source)))) < built) return;
+  console.log('Building …');
+  if (run(tool('vite'), ['build', '--logLevel', 'warn']) !== 0) process.exit(1);
+}
+
+function newest(file) {
+  const stats = statSync(file);
+  if (!stats.isDirectory()) return stats.mtimeMs;
+  return Math.max(stats.mtimeMs, ...readdirSync(file).map((name) => newest(path.join(file, name))));
+}
+
+const CHROMIUM_PLACES = ['/usr/bin/chromium', '/usr/bin/chromium-browser'];
+
+/** The browser for the tests: CHROMIUM_PATH, else Debian's, else installed from Debian's packages when we may. */
+export function ensureChromium() {
+  const named = process.env.CHROMIUM_PATH;
+  if (named) {
+    if (existsSync(named)) return named;
+    console.error(`CHROMIUM_PATH names ${named}, and there is no such file.`);
+    process.exit(1);
+  }
+  const found = () => CHROMIUM_PLACES.find((place) => existsSync(place));
+  if (found()) return found();
+  if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+    console.log('Installing Chromium from Debian’s packages …');
+    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+    run('apt-get', ['update', '-qq'], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+    if (found()) return found();
+  }
+  console.error('The browser tests need Chromium: install it (apt-get install chromium), or name it in CHROMIUM_PATH.');
+  process.exit(1);
+}
+
+/** Starts the server on a port of its own; resolves with its address and the way to stop it. */
+export function startServer(port) {
+  const server = spawn(process.execPath, ['--import', 'tsx', at('src', 'server', 'main.ts'), '--port', String(port)], { cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'] });
+  return new Promise((resolve, reject) => {
+    server.once('exit', (code) => reject(new Error(`The server stopped with ${code}.`)));
+    server.stdout.on('data', (data) => {
+      const address = /http:\/\/\S+/.exec(String(data))?.[0];
+      if (address) resolve({ address, stop: () => server.kill() });
+    });
+  });
+}

@@ -1,0 +1,79 @@
+/** `npm run screenshots`: one picture of each main view, from the demo data, into docs/screenshots. */
+import { ensureBuild, ensureChromium, ensurePackages, ROOT, startServer } from './lib.mjs';
+
+ensurePackages();
+ensureBuild();
+const { chromium } = await import('@playwright/test');
+const only = process.argv.slice(2);
+const folder = process.env.SHOTS_DIR ?? `${ROOT}/docs/screenshots`;
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const TABLET = { width: 820, height: 1180 };
+
+/** Places the cursor at the end of the line that holds these words. */
+const atLine = (words) => async (page) => {
+  await page.getByRole('textbox', { name: 'The script of the dance' }).locator('.cm-line', { hasText: words }).first().click();
+  await page.keyboard.press('End');
+  await page.waitForTimeout(900);
+};
+
+const SHOTS = [
+  { name: 'dances', size: DESK },
+  { name: 'script', size: DESK, dance: 'Ferry at Dusk', then: atLine('Step R forward, pivot 1/2 left') },
+  { name: 'script-slips', size: DESK, dance: 'Rope’s End (draft)', then: atLine('Coaster L') },
+  { name: 'script-dim', size: DESK, dance: 'Heron on the Piling', dim: true, then: atLine('Step L forward, pivot 1/2') },
+  { name: 'script-tablet', size: TABLET, dance: 'Tar and Oakum', then: atLine('Rock R back') },
+  { name: 'sheet', size: DESK, dance: 'Ferry at Dusk', view: 'Sheet' },
+  { name: 'sheet-phone', size: PHONE, dance: 'Slipway Stroll', view: 'Sheet' },
+  {
+    name: 'facts',
+    size: DESK,
+    dance: 'Mudlark Cha Cha',
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Facts of the dance' }).click();
+      await page.getByRole('dialog').waitFor();
+    },
+  },
+  {
+    name: 'completion',
+    size: DESK,
+    dance: 'Slipway Stroll',
+    then: async (page) => {
+      await atLine('V step R')(page);
+      await page.keyboard.press('Enter');
+      await page.keyboard.type('5-8 Ja', { delay: 30 });
+      await page.waitForTimeout(500);
+    },
+  },
+  { name: 'about', size: DESK, path: '/about' },
+];
+
+const server = await startServer(4391);
+const browser = await chromium.launch({ executablePath: ensureChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+try {
+  for (const shot of SHOTS.filter(({ name }) => only.length === 0 || only.includes(name))) {
+    const context = await browser.newContext({ viewport: shot.size, reducedMotion: 'reduce', colorScheme: shot.dim ? 'dark' : 'light' });
+    const page = await context.newPage();
+    page.setDefaultTimeout(8000);
+    page.on('console', (message) => message.type() === 'error' && console.log(`${shot.name}: ${message.text()}`));
+    page.on('pageerror', (error) => console.log(`${shot.name}: ${error.message}`));
+    await page.goto(server.address.replace(/\/$/, '') + (shot.path ?? '/'));
+    if (!shot.path) await page.getByRole('link', { name: 'Ferry at Dusk', exact: true }).waitFor();
+    if (shot.dance) {
+      const name = shot.dance.replace('’', "'");
+      await page.getByRole('link', { name, exact: true }).click();
+      await page.getByRole('textbox', { name: 'The script of the dance' }).waitFor();
+      if (shot.view) {
+        await page.getByRole('link', { name: shot.view, exact: true }).click();
+        await page.getByRole('article').waitFor();
+      }
+    }
+    if (shot.then) await shot.then(page);
+    await page.waitForTimeout(250);
+    await page.screenshot({ path: `${folder}/${shot.name}.png` });
+    await context.close();
+  }
+} finally {
+  await browser.close();
+  server.stop();
+}

@@ -1,0 +1,25 @@
+import { createContext, useContext, useDeferredValue, useSyncExternalStore } from 'react';
+import { studyText, type Study } from '../../../core';
+import type { DanceSession } from './session';
+
+const Context = createContext<DanceSession | undefined>(undefined);
+
+export const DanceProvider = Context.Provider;
+
+/** The open dance. Only below a dance's route. */
+export function useDanceSession(): DanceSession {
+  const session = useContext(Context);
+  if (!session) throw new Error('useDanceSession outside a dance');
+  return session;
+}
+
+/** Renders again when the text or its keeping changes. */
+export function useSessionChanges(session: DanceSession): void {
+  useSyncExternalStore(session.subscribe, session.snapshot);
+}
+
+/** What the core says of the text as it stands. Panels may lag a frame behind fast typing; the editor's own margin never does. */
+export function useStudy(session: DanceSession): Study {
+  useSessionChanges(session);
+  return studyText(useDeferredValue(session.text));
+}

@@ -1,0 +1,57 @@
+import { Flex } from '@chakra-ui/react';
+import { downloadFile, fileName } from '../dances/download';
+import { useDanceSession, useSessionChanges } from './DanceContext';
+import { Button } from '../../theme/Button';
+
+/** Speaks only when something is not kept: storage refused, or two tabs with two versions. */
+export function KeepingNotice() {
+  const session = useDanceSession();
+  useSessionChanges(session);
+  const { keeping } = session;
+  if (keeping.kind === 'kept' || keeping.kind === 'waiting') return null;
+  const save = () => downloadFile(fileName(/^#\s*(.*)$/m.exec(session.text)?.[1] ?? '', 'txt'), 'text/plain', session.text);
+  return (
+    <Flex role="alert" align="center" gap="0.75rem" flexWrap="wrap" background="slipGround" color="ink" padding="0.5rem 1rem" css={{ '@media print': { display: 'none' } }}>
+      {keeping.kind === 'refused' ? (
+        <>
+          <span>
+            <b>Not kept.</b> {keeping.reason} Your words are still in this tab: keep it open, or take them away as a file.
+          </span>
+          <Button size="small" onClick={save}>
+            Save as a file
+          </Button>
+          <Button size="small" onClick={() => void session.flush()}>
+            Try again
+          </Button>
+        </>
+      ) : keeping.theirs ? (
+        <TwoVersions onMine={() => void session.keepMine(keeping.theirs as never)} onTheirs={() => void session.takeTheirs(keeping.theirs as never)} />
+      ) : (
+        <>
+          <span>
+            <b>This dance was removed in another tab.</b> Your words are still here.
+          </span>
+          <Button size="small" onClick={save}>
+            Save as a file
+          </Button>
+        </>
+      )}
+    </Flex>
+  );
+}
+
+function TwoVersions({ onMine, onTheirs }: { onMine: () => void; onTheirs: () => void }) {
+  return (
+    <>
+      <span>
+        <b>Two versions.</b> This dance was changed in another tab as well. Whichever you take, the other stays on the shelf as a dance of its own.
+      </span>
+      <Button size="small" variant="solid" onClick={onMine}>
+        Keep this one
+      </Button>
+      <Button size="small" onClick={onTheirs}>
+        Take the other
+      </Button>
+    </>
+  );
+}

@@ -1,0 +1,123 @@
+import { Box } from '@chakra-ui/react';
+import { completionKeymap } from '@codemirror/autocomplete';
+import { defaultKeymap, history, historyField, historyKeymap } from '@codemirror/commands';
+import { EditorState, type Extension } from '@codemirror/state';
+import { drawSelection, EditorView, highlightActiveLine, highlightActiveLineGutter, keymap, placeholder } from '@codemirror/view';
+import { useEffect, useRef } from 'react';
+import type { DanceSession } from '../document/session';
+import { sayCountOnce, scriptKeys } from './commands';
+import { figureCompletion } from './completion';
+import { findingMarks, sheetDress } from './dress';
+import { editorTheme } from './editor-theme';
+import { answerMargin } from './margin';
+import { prefilledField, settle, settledField, studyField } from './study-field';
+
+interface Props {
+  session: DanceSession;
+  /** The undo history kept with the dance, if it fits its text. */
+  keptHistory: unknown;
+  onReady: (view: EditorView | undefined) => void;
+  onLine: (line: number) => void;
+}
+
+/** A pause after which the line being typed is judged aloud. */
+const SETTLE_AFTER = 700;
+
+/**
+ * The script editor. It lives in a shadow root of its own, where its style sheets are adopted: the page's security policy then
+ * needs no exception for inline style.
+ */
+export function ScriptEditor({ session, keptHistory, onReady, onLine }: Props) {
+  const host = useRef<HTMLDivElement>(null);
+  const ready = useRef(onReady);
+  const line = useRef(onLine);
+  useEffect(() => {
+    ready.current = onReady;
+    line.current = onLine;
+  });
+
+  useEffect(() => {
+    const element = host.current as HTMLDivElement;
+    const root = element.shadowRoot ?? element.attachShadow({ mode: 'open' });
+    const extensions = editorExtensions(session, (index) => line.current(index));
+    const view = new EditorView({ state: firstState(session, keptHistory, extensions), parent: root, root });
+    const describe = () => view.state.toJSON({ history: historyField });
+    session.keepHistoryWith(describe);
+    const stopRemote = session.onRemote((text) => takeRemote(view, text));
+    ready.current(view);
+    view.focus();
+    line.current(view.state.doc.lineAt(view.state.selection.main.head).number - 1);
+    return () => {
+      session.editorState = describe();
+      session.keepHistoryWith(undefined);
+      stopRemote();
+      ready.current(undefined);
+      view.destroy();
+    };
+    // A kept history counts for the first opening only.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [session]);
+
+  return <Box ref={host} flex="1" minHeight="0" minWidth="0" overflow="hidden" data-testid="script" css={{ '& > *': { height: '100%' } }} />;
+}
+
+function firstState(session: DanceSession, keptHistory: unknown, extensions: Extension): EditorState {
+  for (const json of [session.editorState, keptHistory]) {
+    try {
+      const state = json ? EditorState.fromJSON(json, { extensions }, { history: historyField }) : undefined;
+      if (state && state.doc.toString() === session.text) return state;
+    } catch {
+      // A history that can't be read is not worth losing the text for.
+    }
+  }
+  const start = session.text.search(/^[ \t]*[\d&]/m);
+  return EditorState.create({ doc: session.text, selection: { anchor: start < 0 ? session.text.length : lineEnd(session.text, start) }, extensions });
+}
+
+const lineEnd = (text: string, from: number): number => {
+  const end = text.indexOf('\n', from);
+  return end < 0 ? text.length : end;
+};
+
+/** Only the stretch that differs is replaced, so that the cursor and the undo history stay where they are. */
+function takeRemote(view: EditorView, text: string): void {
+  const old = view.state.doc.toString();
+  let from = 0;
+  while (from < old.length && from < text.length && old[from] === text[from]) from += 1;
+  let back = 0;
+  while (back < old.length - from && back < text.length - from && old[old.length - 1 - back] === text[text.length - 1 - back]) back += 1;
+  view.dispatch({ changes: { from, to: old.length - back, insert: text.slice(from, text.length - back) }, userEvent: 'remote' });
+}
+
+function editorExtensions(session: DanceSession, onLine: (line: number) => void): Extension {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  return [
+    studyField,
+    settledField,
+    prefilledField,
+    sayCountOnce,
+    history(),
+    drawSelection(),
+    EditorView.lineWrapping,
+    highlightActiveLine(),
+    highlightActiveLineGutter(),
+    sheetDress,
+    findingMarks,
+    answerMargin,
+    figureCompletion,
+    placeholder('# Name of the dance'),
+    keymap.of([...completionKeymap, ...scriptKeys, ...historyKeymap, ...defaultKeymap]),
+    EditorView.contentAttributes.of({ 'aria-label': 'The script of the dance', spellcheck: 'false', autocapitalize: 'off' }),
+    editorTheme,
+    EditorView.updateListener.of((update) => {
+      if (update.docChanged) {
+        session.edit(update.state.doc.toString());
+        clearTimeout(timer);
+        timer = setTimeout(() => {
+          if (update.view.dom.isConnected) update.view.dispatch({ effects: settle.of(true) });
+        }, SETTLE_AFTER);
+      }
+      if (update.docChanged || update.selectionSet) onLine(update.state.doc.lineAt(update.state.selection.main.head).number - 1);
+    }),
+  ];
+}

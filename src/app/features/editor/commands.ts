@@ -1,0 +1,118 @@
+/** What the keys do in a script. */
+import { insertNewline, moveLineDown, moveLineUp } from '@codemirror/commands';
+import { EditorSelection, type EditorState } from '@codemirror/state';
+import { EditorView, type Command, type KeyBinding } from '@codemirror/view';
+import { nextCount, type Finding, type Proposal } from '../../../core';
+import { prefill, prefilledField, settle, studyField } from './study-field';
+
+/** Calls begin in this column, as on the printed sheet. */
+const CALL_COLUMN = 7;
+
+export function applyProposal(view: EditorView, proposal: Proposal): void {
+  view.dispatch({ changes: proposal.edits.map(({ from, to, insert }) => ({ from, to, insert })), userEvent: 'fix', effects: settle.of(true), scrollIntoView: true });
+  view.focus();
+}
+
+const lineAt = (state: EditorState) => state.doc.lineAt(state.selection.main.head);
+
+/** Enter at the end of a full line starts the next one at the next count; on a line that holds counts alone it clears them. */
+export const startNextLine: Command = (view) => {
+  const { state } = view;
+  const line = lineAt(state);
+  if (!state.selection.main.empty || state.selection.main.head < line.from + line.text.trimEnd().length) return false;
+  const { dance, script } = state.field(studyField);
+  if (/^\d+$/.test(line.text.trim()) && script.lines[line.number - 1]?.kind === 'step') {
+    view.dispatch({ changes: { from: line.from, to: line.to, insert: '' }, userEvent: 'input' });
+    return true;
+  }
+  const next = nextCount(dance, line.number - 1);
+  if (next === undefined) {
+    if (script.lines[line.number - 1]?.kind !== 'heading') return insertNewline(view);
+    return insertCount(view, line.to, 1);
+  }
+  return next === 'section' ? insertNewline(view) : insertCount(view, line.to, next);
+};
+
+function insertCount(view: EditorView, from: number, count: number): boolean {
+  const insert = `\n${count}`;
+  view.dispatch({
+    changes: { from, to: view.state.doc.lineAt(from).to, insert },
+    selection: { anchor: from + insert.length },
+    effects: prefill.of(String(count)),
+    userEvent: 'input',
+    scrollIntoView: true,
+  });
+  return true;
+}
+
+/** Typing the count that Enter has just written says it once. */
+export const sayCountOnce = EditorView.inputHandler.of((view, _from, _to, typed) => {
+  if (typed === '' || view.state.field(prefilledField) !== typed) return false;
+  view.dispatch({ effects: prefill.of('') });
+  return true;
+});
+
+/** Tab after counts goes to the column of the calls. */
+export const toCallColumn: Command = (view) => {
+  const line = lineAt(view.state);
+  const typed = line.text.trim();
+  if (!/^[\d&ea,\s-]+$/.test(typed) || typed === '' || view.state.selection.main.head !== line.to) return false;
+  const insert = typed.padEnd(CALL_COLUMN);
+  view.dispatch({ changes: { from: line.from, to: line.to, insert }, selection: { anchor: line.from + insert.length }, userEvent: 'input' });
+  return true;
+};
+
+/** A new section after the one the cursor stands in. */
+export const addSection: Command = (view) => {
+  const { state } = view;
+  const { script } = state.field(studyField);
+  const here = lineAt(state).number - 1;
+  const next = script.lines.find((line) => line.index > here && line.kind === 'heading');
+  const numbers = script.lines.flatMap((line) => (line.heading?.kind === 'section' ? [line.section?.number ?? 0] : []));
+  const insert = `## Section ${Math.max(0, ...numbers) + 1}\n1`;
+  const at = next ? next.span.from : state.doc.length;
+  const before = state.doc.sliceString(0, at);
+  const gap = before.trim() === '' ? '' : before.endsWith('\n\n') ? '' : before.endsWith('\n') ? '\n' : '\n\n';
+  const text = gap + insert + (next ? '\n\n' : '');
+  view.dispatch({ changes: { from: at, insert: text }, selection: { anchor: at + gap.length + insert.length }, effects: prefill.of('1'), userEvent: 'input', scrollIntoView: true });
+  return true;
+};
+
+/** The first finding after the cursor, round to the first of all. */
+export function findingAfter(findings: readonly Finding[], position: number): Finding | undefined {
+  return findings.find(({ span }) => span.from > position) ?? findings[0];
+}
+
+export const goToNextFinding: Command = (view) => {
+  const found = findingAfter(view.state.field(studyField).findings, view.state.selection.main.head);
+  if (!found) return false;
+  goTo(view, found.span.from);
+  return true;
+};
+
+export function goTo(view: EditorView, position: number): void {
+  const at = Math.min(position, view.state.doc.length);
+  view.dispatch({ selection: EditorSelection.cursor(at), scrollIntoView: true, effects: settle.of(true) });
+  view.focus();
+}
+
+/** Applies the first safe fix of the cursor's line; when the line has none, of the next finding that has one. */
+export const applyFix: Command = (view) => {
+  const { findings } = view.state.field(studyField);
+  const line = lineAt(view.state);
+  const fixable = findings.filter(({ fix }) => fix);
+  const found = fixable.find(({ span }) => span.from >= line.from && span.from <= line.to) ?? findingAfter(fixable, view.state.selection.main.head);
+  if (!found?.fix) return false;
+  applyProposal(view, found.fix);
+  return true;
+};
+
+export const scriptKeys: readonly KeyBinding[] = [
+  { key: 'Enter', run: startNextLine },
+  { key: 'Tab', run: toCallColumn },
+  { key: 'Mod-Enter', run: addSection },
+  { key: 'Alt-Enter', run: applyFix },
+  { key: 'F8', run: goToNextFinding },
+  { key: 'Alt-ArrowUp', run: moveLineUp },
+  { key: 'Alt-ArrowDown', run: moveLineDown },
+];

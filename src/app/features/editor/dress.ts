@@ -1,0 +1,183 @@
+/** Dresses the text as a sheet: counts in a column, headings as headings, marks quiet, findings under their line. */
+import { RangeSetBuilder, StateField, type EditorState, type Range } from '@codemirror/state';
+import { Decoration, EditorView, WidgetType, type DecorationSet } from '@codemirror/view';
+import type { Finding, ScriptLine, Study } from '../../../core';
+import { applyProposal } from './commands';
+import { settledField, studyField } from './study-field';
+
+const counts = Decoration.mark({ class: 'counts' });
+const quiet = Decoration.mark({ class: 'quiet' });
+const hidden = Decoration.replace({});
+const headingName = Decoration.mark({ class: 'heading-name' });
+const headingTitle = Decoration.mark({ class: 'heading-title' });
+/** The sign between two stretches, drawn as a space; and the run of spaces before a mark, drawn narrow. */
+const gap = Decoration.mark({ class: 'gap' });
+const narrow = Decoration.mark({ class: 'narrow' });
+const factKey = Decoration.mark({ class: 'fact-key' });
+
+const LINE_CLASSES: Readonly<Record<ScriptLine['kind'], string>> = {
+  blank: 'blank',
+  title: 'title',
+  header: 'fact',
+  heading: 'heading',
+  step: 'step',
+  note: 'note',
+  option: 'option',
+  plan: 'words',
+  figure: 'words',
+  text: 'words',
+};
+
+export const sheetDress = StateField.define<DecorationSet>({
+  create: dress,
+  update: (set, transaction) => (transaction.docChanged || transaction.selection ? dress(transaction.state) : set),
+  provide: (field) => EditorView.decorations.from(field),
+});
+
+/** Above this many lines only what is near the start is dressed; nobody writes such a dance, but somebody may paste a book. */
+const MOST_LINES = 4000;
+
+function dress(state: EditorState): DecorationSet {
+  const study = state.field(studyField);
+  const active = state.doc.lineAt(state.selection.main.head).number - 1;
+  const builder = new RangeSetBuilder<Decoration>();
+  for (const line of study.script.lines.slice(0, MOST_LINES)) {
+    const { from } = line.span;
+    builder.add(from, from, Decoration.line({ class: `line-${LINE_CLASSES[line.kind]}` }));
+    for (const range of marksOfLine(line, line.index === active)) builder.add(range.from, range.to, range.value);
+  }
+  return builder.finish();
+}
+
+function marksOfLine(line: ScriptLine, active: boolean): Range<Decoration>[] {
+  const { from, to } = line.span;
+  switch (line.kind) {
+    case 'step':
+      return stepMarks(line);
+    case 'title':
+    case 'heading':
+      return headingMarks(line, active);
+    case 'header': {
+      const colon = from + line.text.indexOf(':') + 1;
+      return [factKey.range(from, colon)];
+    }
+    case 'note': {
+      const sign = /^\s*>\s*/.exec(line.text)?.[0].length ?? 0;
+      return sign > 0 && !active && from + sign < to ? [hidden.range(from, from + sign)] : [];
+    }
+    default:
+      return [];
+  }
+}
+
+function headingMarks({ span, text, kind }: ScriptLine, active: boolean): Range<Decoration>[] {
+  const sign = /^\s*#*\s*/.exec(text)?.[0].length ?? 0;
+  const start = span.from + sign;
+  const marks: Range<Decoration>[] = [];
+  if (sign > 0 && start < span.to) marks.push((active ? quiet : hidden).range(span.from, start));
+  const colon = kind === 'heading' ? text.indexOf(':') : -1;
+  const end = colon < 0 ? span.to : span.from + colon;
+  if (end > start) marks.push(headingName.range(start, end));
+  const titled = colon < 0 ? span.to : end + (/^:\s*/.exec(text.slice(colon))?.[0].length ?? 0);
+  if (titled > end) marks.push((active ? quiet : gap).range(end, titled));
+  if (titled < span.to) marks.push(headingTitle.range(titled, span.to));
+  return marks;
+}
+
+function stepMarks({ step, span, text }: ScriptLine): Range<Decoration>[] {
+  if (!step) return [];
+  const head = step.groups[0]?.counts?.span;
+  const marks: Range<Decoration>[] = [];
+  if (head) {
+    const gap = /^\s*/.exec(text.slice(head.to))?.[0].length ?? 0;
+    marks.push(counts.range(span.from, span.from + head.to + gap));
+  }
+  const { cues, notes, facingClaims, weightClaims, wallClaims, accepted } = step.marks;
+  const spans = [cues, notes, facingClaims, weightClaims, wallClaims, accepted].flatMap((list) => list.map((mark) => mark.span));
+  for (const mark of spans.sort((a, b) => a.from - b.from)) {
+    const spaces = /\s*$/.exec(text.slice(0, mark.from))?.[0].length ?? 0;
+    if (spaces > 1) marks.push(narrow.range(span.from + mark.from - spaces, span.from + mark.from));
+    marks.push(quiet.range(span.from + mark.from, span.from + mark.to));
+  }
+  return marks;
+}
+
+// Findings
+
+const underline = {
+  error: Decoration.mark({ class: 'slip-error' }),
+  warning: Decoration.mark({ class: 'slip-warning' }),
+  remark: Decoration.mark({ class: 'slip-remark' }),
+};
+
+export const findingMarks = StateField.define<DecorationSet>({
+  create: markFindings,
+  update: (set, transaction) => {
+    const settles = transaction.startState.field(settledField) !== transaction.state.field(settledField);
+    const sameLine = lineOf(transaction.startState) === lineOf(transaction.state);
+    return transaction.docChanged || settles || !sameLine ? markFindings(transaction.state) : set;
+  },
+  provide: (field) => EditorView.decorations.from(field),
+});
+
+const lineOf = (state: EditorState): number => state.doc.lineAt(state.selection.main.head).number;
+
+/** Remarks are underlined only; a slip says under its line what is wrong, the line being typed once the writer pauses. */
+function markFindings(state: EditorState): DecorationSet {
+  const study = state.field(studyField);
+  const settled = state.field(settledField);
+  const active = lineOf(state);
+  const ranges: Range<Decoration>[] = [];
+  for (const finding of study.findings.slice(0, 400)) {
+    const { from, to } = finding.span;
+    const line = state.doc.lineAt(Math.min(from, state.doc.length));
+    if (to > from) ranges.push(underline[finding.severity].range(from, Math.min(to, state.doc.length)));
+    const typing = line.number === active && !settled;
+    if (finding.severity === 'remark' || typing || isUnfinished(study, finding, active - 1)) continue;
+    ranges.push(Decoration.widget({ widget: new FindingWidget(finding), block: true, side: 1 }).range(line.to));
+  }
+  return Decoration.set(ranges, true);
+}
+
+/** A section that is being written is short until it is full: nobody is told so on every line. */
+function isUnfinished({ script }: Study, { code, span }: Finding, activeLine: number): boolean {
+  if (code !== 'section-short' && code !== 'wall-does-not-loop') return false;
+  const section = script.lines[activeLine]?.section;
+  const place = script.lines.find((line) => line.span.from <= span.from && line.span.to >= span.from)?.section;
+  return section !== undefined && section === place;
+}
+
+class FindingWidget extends WidgetType {
+  constructor(private readonly finding: Finding) {
+    super();
+  }
+
+  override eq(other: FindingWidget): boolean {
+    return JSON.stringify(other.finding) === JSON.stringify(this.finding);
+  }
+
+  override toDOM(view: EditorView): HTMLElement {
+    const { finding } = this;
+    const row = document.createElement('div');
+    row.className = `finding finding-${finding.severity}`;
+    row.append(finding.message, ' ');
+    for (const [index, proposal] of [finding.fix, ...(finding.suggestions ?? [])].entries()) {
+      if (!proposal) continue;
+      const button = document.createElement('button');
+      button.type = 'button';
+      button.className = 'fix';
+      button.textContent = proposal.label;
+      button.addEventListener('click', () => applyProposal(view, proposal));
+      row.append(button);
+      if (index > 0 || !finding.fix) continue;
+      const key = document.createElement('kbd');
+      key.textContent = 'Alt Enter';
+      row.append(finding.code === 'foot-not-free' ? ' would dance. ' : ' ', key, ' ');
+    }
+    return row;
+  }
+
+  override ignoreEvent(): boolean {
+    return true;
+  }
+}

@@ -1,0 +1,58 @@
+/** The margin after the text: for every line its feet, the weight and the wall after it; for every heading its rail. */
+import type { EditorState } from '@codemirror/state';
+import { gutter, GutterMarker } from '@codemirror/view';
+import type { LineView, SectionView } from '../../../core';
+import { footSvg, railSvg, roomSvg, weightSvg } from '../marks/svg';
+import { studyField } from './study-field';
+
+class AnswerMarker extends GutterMarker {
+  constructor(
+    private readonly markup: string,
+    override readonly elementClass: string,
+  ) {
+    super();
+  }
+
+  override eq(other: AnswerMarker): boolean {
+    return other.markup === this.markup && other.elementClass === this.elementClass;
+  }
+
+  override toDOM(): HTMLElement {
+    const cell = document.createElement('div');
+    cell.className = 'answer';
+    // Marks of our own making only: nothing typed ever reaches this.
+    cell.innerHTML = this.markup;
+    return cell;
+  }
+}
+
+/** More feet than this on one line are counted, not drawn. */
+const MOST_FEET = 6;
+/** The last place is then left for the number. */
+const FEET_BEFORE_MORE = 5;
+
+function lineMarkup({ feet, weight, facing, hour, facingChanged }: LineView): string {
+  const shown = feet.length > MOST_FEET ? FEET_BEFORE_MORE : feet.length;
+  const drawn = feet.slice(0, shown).map(footSvg).join('');
+  const more = feet.length > shown ? `<span class="more">+${feet.length - shown}</span>` : '';
+  const strong = facingChanged ? ' changed' : '';
+  return `<span class="feet">${drawn}${more}</span><span class="weight">${weightSvg(weight)}</span><span class="room${strong}">${roomSvg(facing, facingChanged, hour)}<span class="hour">${hour}</span></span>`;
+}
+
+const railMarkup = (section: SectionView): string => `<span class="rail">${railSvg(section.rail, { cell: section.rail.length > 8 ? 208 / section.rail.length : 26, height: 9, numbers: section.rail.length <= 16 })}</span>`;
+
+function markerOf(state: EditorState, index: number): AnswerMarker | null {
+  const { view, script } = state.field(studyField);
+  const section = view.sections.find((one) => one.headed && one.line === index);
+  if (section) return new AnswerMarker(railMarkup(section), 'answer-heading');
+  const line = view.lines[index];
+  if (line) return new AnswerMarker(lineMarkup(line), 'answer-step');
+  return script.lines[index]?.kind === 'heading' ? new AnswerMarker('', 'answer-heading') : null;
+}
+
+export const answerMargin = gutter({
+  class: 'answers',
+  side: 'after',
+  lineMarker: (view, block) => markerOf(view.state, view.state.doc.lineAt(block.from).number - 1),
+  lineMarkerChange: (update) => update.docChanged,
+});

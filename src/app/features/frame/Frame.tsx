@@ -1,0 +1,98 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Keyboard, Moon, Sun, SunMoon } from 'lucide-react';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { NavLink, Outlet, useLocation } from 'react-router';
+import { THEMES, chooseTheme, useTheme, type ThemeChoice } from '../../theme/theme-choice';
+import { useFrameSlot } from './slot';
+import { Button } from '../../theme/Button';
+
+const Shortcuts = lazy(() => import('./Shortcuts'));
+
+const THEME_NAMES: Readonly<Record<ThemeChoice, string>> = { device: 'as the device', light: 'light', dim: 'dim hall' };
+const THEME_ICONS = { device: SunMoon, light: Sun, dim: Moon } as const;
+
+/** One slate bar over everything: the shelf, the open dance with its views, help. */
+export function Frame() {
+  const { choice } = useTheme();
+  const [showsKeys, setShowsKeys] = useState(false);
+  const slot = useFrameSlot();
+  const location = useLocation();
+  const Icon = THEME_ICONS[choice];
+  const next = THEMES[(THEMES.indexOf(choice) + 1) % THEMES.length];
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === 'F1' || (event.key === '/' && (event.ctrlKey || event.metaKey))) {
+        event.preventDefault();
+        setShowsKeys(true);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+
+  return (
+    <>
+      <Box as="header" background="bar" color="barInk" position="sticky" top="0" zIndex="10" css={{ '@media print': { display: 'none' } }}>
+        <Flex align="center" gap="0.25rem" minHeight="3rem" paddingInline={{ base: '0.5rem', md: '1rem' }} css={{ '@media (max-width: 560px)': { flexWrap: 'wrap' } }}>
+          <chakra.span display="flex" alignItems="center" gap="0.6rem" fontWeight="700" fontSize="1.0625rem" marginRight="0.75rem">
+            <img src="/icon.svg" alt="" width={26} height={26} />
+            <chakra.span css={{ '@media (max-width: 900px)': { display: 'none' } }}>Pace Slate</chakra.span>
+          </chakra.span>
+          <Flex as="nav" aria-label="Main" alignSelf="stretch">
+            <BarLink to="/" end>
+              Dances
+            </BarLink>
+            <BarLink to="/about">About</BarLink>
+          </Flex>
+          {slot && (
+            <Flex alignSelf="stretch" align="center" flex="1" minWidth="0" justify="flex-end">
+              <chakra.span fontWeight="700" fontSize="1.0625rem" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap" paddingInline="0.75rem" minWidth="0" title={slot.title} css={{ '@media (max-width: 620px)': { display: 'none' } }}>
+                {slot.title}
+              </chakra.span>
+              <Flex as="nav" aria-label="Views of this dance" alignSelf="stretch">
+                <BarLink to={`/dance/${slot.id}`} end>
+                  Script
+                </BarLink>
+                <BarLink to={`/dance/${slot.id}/sheet`}>Sheet</BarLink>
+              </Flex>
+            </Flex>
+          )}
+          <Flex marginLeft={slot ? '0.5rem' : 'auto'} gap="0.125rem">
+            <Button variant="bar" size="small" aria-label={`Light: ${THEME_NAMES[choice]}. Change to ${THEME_NAMES[next]}`} title={`Light: ${THEME_NAMES[choice]}`} onClick={() => chooseTheme(next)}>
+              <Icon size={18} aria-hidden />
+            </Button>
+            <Button variant="bar" size="small" aria-label="Keys" title="Keys (F1)" onClick={() => setShowsKeys(true)}>
+              <Keyboard size={18} aria-hidden />
+            </Button>
+          </Flex>
+        </Flex>
+        {slot?.truth}
+      </Box>
+      <Outlet key={location.pathname.split('/').slice(0, 3).join('/')} />
+      {showsKeys && (
+        <Suspense fallback={null}>
+          <Shortcuts onClose={() => setShowsKeys(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}
+
+function BarLink({ to, end, children }: { to: string; end?: boolean; children: string }) {
+  return (
+    <chakra.span
+      display="flex"
+      css={{
+        '& a': { display: 'flex', alignItems: 'center', paddingInline: '0.75rem', color: 'barQuiet', textDecoration: 'none', borderBottom: '3px solid transparent', borderTop: '3px solid transparent', minHeight: '2.75rem' },
+        '& a:hover': { color: 'barInk', background: 'barHover' },
+        '& a[aria-current=page]': { color: 'barInk', fontWeight: '700', borderBottomColor: 'barInk' },
+        '& a:focus-visible': { outlineColor: 'barInk', outlineOffset: '-4px' },
+      }}
+    >
+      <NavLink to={to} end={end}>
+        {children}
+      </NavLink>
+    </chakra.span>
+  );
+}

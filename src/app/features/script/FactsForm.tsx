@@ -1,0 +1,116 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { yupResolver } from '@hookform/resolvers/yup';
+import type { EditorView } from '@codemirror/view';
+import { useForm } from 'react-hook-form';
+import { object, string, type InferType } from 'yup';
+import { editFacts, studyText } from '../../../core';
+import { Button } from '../../theme/Button';
+import type { DanceSession } from '../document/session';
+import { Modal } from '../frame/Modal';
+
+const oneLine = (most: number) => string().trim().max(most, `At most ${most} letters`).matches(/^[^\n]*$/, 'One line only').default('');
+
+const factsSchema = object({
+  title: oneLine(120).required('A dance needs a name'),
+  music: oneLine(160),
+  intro: oneLine(80),
+  start: string().oneOf(['', 'weight L', 'weight R', 'weight both']).default(''),
+  level: oneLine(60),
+  walls: string()
+    .trim()
+    .matches(/^([1-9]\d?)?$/, 'A number of walls, such as 2 or 4')
+    .default(''),
+  author: oneLine(120),
+});
+
+type FactsValues = InferType<typeof factsSchema>;
+
+const LEVELS = ['absolute beginner', 'beginner', 'improver', 'intermediate', 'advanced'];
+
+/** The facts at the head of the dance. The form edits the text; the text stays the truth. */
+export default function FactsForm({ session, view, onClose }: { session: DanceSession; view: EditorView | undefined; onClose: () => void }) {
+  const { script } = studyText(session.text);
+  const value = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
+  const start = script.header.startStated ? (`weight ${script.header.startWeight}` as FactsValues['start']) : '';
+  const {
+    register,
+    handleSubmit,
+    formState: { errors },
+  } = useForm<FactsValues>({
+    resolver: yupResolver(factsSchema),
+    defaultValues: { title: script.title, music: value('music'), intro: value('intro'), start, level: value('level'), walls: value('walls'), author: value('author') },
+  });
+  const save = handleSubmit((facts) => {
+    const changes = editFacts(script, { ...facts, start: facts.start === start ? value('start') : facts.start });
+    if (view) view.dispatch({ changes, userEvent: 'input.facts' });
+    onClose();
+  });
+  return (
+    <Modal title="Facts of the dance" onClose={onClose}>
+      <form onSubmit={(event) => void save(event)} noValidate>
+        <Field label="Name" error={errors.title?.message} {...register('title')} autoFocus />
+        <Field label="Music" hint="title, tempo" error={errors.music?.message} {...register('music')} />
+        <Field label="Intro" hint="16 counts" error={errors.intro?.message} {...register('intro')} />
+        <Flex gap="1rem" flexWrap="wrap">
+          <Box flex="1" minWidth="10rem">
+            <Label htmlFor="fact-start">Start</Label>
+            <Select id="fact-start" {...register('start')}>
+              <option value="">not stated (weight L)</option>
+              <option value="weight L">weight on L, R leads</option>
+              <option value="weight R">weight on R, L leads</option>
+              <option value="weight both">weight on both</option>
+            </Select>
+          </Box>
+          <Box flex="1" minWidth="8rem">
+            <Field label="Walls" hint="a claim, checked" inputMode="numeric" error={errors.walls?.message} {...register('walls')} />
+          </Box>
+        </Flex>
+        <Field label="Level" list="levels" error={errors.level?.message} {...register('level')} />
+        <datalist id="levels">
+          {LEVELS.map((level) => (
+            <option key={level} value={level} />
+          ))}
+        </datalist>
+        <Field label="By" error={errors.author?.message} {...register('author')} />
+        <Flex gap="0.5rem" marginTop="1rem">
+          <Button type="submit" variant="solid">
+            Write into the script
+          </Button>
+        </Flex>
+      </form>
+    </Modal>
+  );
+}
+
+const Label = chakra('label', { base: { display: 'block', fontWeight: '600', fontSize: '0.9375rem', marginTop: '0.6rem', marginBottom: '0.15rem' } });
+
+const inputStyle = {
+  base: { width: '100%', font: 'inherit', color: 'ink', background: 'paper', border: '1.5px solid', borderColor: 'lineStrong', borderRadius: '4px', padding: '0.4rem 0.6rem', minHeight: '2.375rem', boxSizing: 'border-box' },
+} as const;
+const Input = chakra('input', inputStyle);
+const Select = chakra('select', inputStyle);
+
+type FieldProps = { label: string; hint?: string; error?: string; name: string } & React.ComponentProps<'input'>;
+
+function Field({ label, hint, error, ...input }: FieldProps) {
+  const id = `fact-${input.name}`;
+  return (
+    <div>
+      <Label htmlFor={id}>
+        {label}
+        {hint && (
+          <chakra.span color="quiet" fontWeight="400">
+            {' '}
+            {hint}
+          </chakra.span>
+        )}
+      </Label>
+      <Input id={id} aria-invalid={error ? true : undefined} aria-describedby={error ? `${id}-error` : undefined} {...(input as object)} />
+      {error && (
+        <chakra.p id={`${id}-error`} color="slip" fontSize="0.875rem">
+          {error}
+        </chakra.p>
+      )}
+    </div>
+  );
+}

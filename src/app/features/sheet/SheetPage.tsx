@@ -1,0 +1,155 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { Sheet, SheetLine, SheetSection } from '../../../core';
+import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
+
+/**
+ * One sheet of paper. The colours of the marks are those of the light theme whatever the room: the `light` class resets them, and
+ * paper is white.
+ */
+export function SheetPage({ sheet }: { sheet: Sheet }) {
+  return (
+    <chakra.article
+      className="light"
+      background="#fff"
+      color="ink"
+      maxWidth="53rem"
+      margin={{ base: '0 auto', md: '0 auto 3rem' }}
+      padding={{ base: '1.25rem 1rem 2rem', md: '2.75rem 3.25rem 3rem' }}
+      boxShadow="0 1px 3px rgba(28, 39, 45, 0.18)"
+      css={{ '@media print': { boxShadow: 'none', padding: '0', margin: '0', maxWidth: 'none', fontSize: '10.5pt' }, '@page': { margin: '14mm 15mm' } }}
+    >
+      <chakra.h1 fontSize={{ base: '1.75rem', md: '2.25rem' }} lineHeight="1.1" fontWeight="700">
+        {sheet.title}
+      </chakra.h1>
+      <Facts facts={sheet.facts} />
+      {sheet.sections.map((section, index) => (
+        <Section key={index} section={section} />
+      ))}
+      {sheet.others.map(({ heading, lines }) => (
+        <Box as="section" key={heading} marginTop="1.25rem">
+          <chakra.h2 fontSize="1.0625rem" fontWeight="700" borderBottom="1.5px solid" borderColor="rule">
+            {heading}
+          </chakra.h2>
+          {lines.map((line, index) => (
+            <chakra.p key={index} paddingBlock="0.2rem">
+              {line}
+            </chakra.p>
+          ))}
+        </Box>
+      ))}
+      {sheet.cautions.length > 0 && (
+        <Box as="section" marginTop="1.5rem" fontSize="0.875rem" css={{ breakInside: 'avoid' }}>
+          {sheet.cautions.map((caution) => (
+            <chakra.p key={caution} borderLeft="3px solid" borderColor="care" paddingLeft="0.75rem" marginBottom="0.4rem">
+              {caution}
+            </chakra.p>
+          ))}
+        </Box>
+      )}
+    </chakra.article>
+  );
+}
+
+/** Numbers first: counts, walls and start are what another instructor looks for. */
+function Facts({ facts }: { facts: Sheet['facts'] }) {
+  return (
+    <chakra.dl display="flex" flexWrap="wrap" columnGap="1.75rem" rowGap="0.2rem" borderTop="2px solid" borderBottom="1px solid" borderColor="rule" paddingBlock="0.6rem" marginBlock="0.9rem 1.1rem">
+      {facts.map(([label, value]) => (
+        <Flex key={label} gap="0.45rem">
+          <chakra.dt color="quiet">{label}</chakra.dt>
+          <chakra.dd fontWeight="600">{value}</chakra.dd>
+        </Flex>
+      ))}
+    </chakra.dl>
+  );
+}
+
+function Section({ section }: { section: SheetSection }) {
+  return (
+    <chakra.section marginBottom="1.1rem" css={{ breakInside: 'avoid' }}>
+      <Flex as="header" align="flex-end" gap="0.75rem" borderBottom="1.5px solid" borderColor="rule" paddingBottom="0.2rem">
+        <chakra.h2 fontSize="1.0625rem" fontWeight="700" flex="1">
+          {section.name}
+          <chakra.span fontWeight="400" color="quiet" marginLeft="0.75rem">
+            {section.title}
+          </chakra.span>
+        </chakra.h2>
+        {section.counts !== 8 && <chakra.span color="quiet">{section.counts} counts</chakra.span>}
+      </Flex>
+      <chakra.table width="100%" borderCollapse="collapse">
+        <chakra.thead position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">
+          <tr>
+            <th scope="col">Counts</th>
+            <th scope="col">Call</th>
+            <th scope="col">Feet</th>
+            <th scope="col">Weight after</th>
+            <th scope="col">Facing</th>
+          </tr>
+        </chakra.thead>
+        <tbody>
+          {section.rows.map((row, index) => ('line' in row ? <Line key={index} line={row.line} /> : <Aside key={index} {...row.aside} />))}
+        </tbody>
+      </chakra.table>
+    </chakra.section>
+  );
+}
+
+const Cell = chakra('td', { base: { paddingBlock: '0.28rem', paddingRight: '0.5rem', borderBottom: '1px solid', borderColor: 'line', verticalAlign: 'middle' } });
+const Words = chakra(Cell, { base: { verticalAlign: 'baseline' } });
+
+/** Feet and weight give way on a narrow phone: the call and the wall are what a dancer reads there. */
+const wide = { '@media (max-width: 560px)': { display: 'none' } };
+
+function Line({ line }: { line: SheetLine }) {
+  return (
+    <tr>
+      <chakra.th scope="row" width="4.25rem" textAlign="left" verticalAlign="baseline" borderBottom="1px solid" borderColor="line" fontVariantNumeric="tabular-nums" whiteSpace="nowrap" paddingRight="0.5rem">
+        {line.counts}
+      </chakra.th>
+      <Words>
+        {line.call}
+        {line.cues.map((cue) => (
+          <chakra.i key={cue} color="quiet" marginLeft="0.75rem">
+            “{cue}”
+          </chakra.i>
+        ))}
+        {line.notes.map((note) => (
+          <chakra.span key={note} color="quiet" marginLeft="0.75rem" borderLeft="2px solid" borderColor="line" paddingLeft="0.5rem">
+            {note}
+          </chakra.span>
+        ))}
+      </Words>
+      <Cell width="7.5rem" whiteSpace="nowrap" css={wide}>
+        <Flex gap="1px" align="center">
+          {line.feet.slice(0, 8).map((mark, index) => (
+            <FootDisc key={index} mark={mark} />
+          ))}
+        </Flex>
+      </Cell>
+      <Cell width="2.5rem" css={wide}>
+        <Flex align="center">
+          <WeightPair weight={line.weight} />
+        </Flex>
+      </Cell>
+      <Cell width="5rem" whiteSpace="nowrap" fontWeight="700" paddingRight="0" textAlign="right">
+        {line.facing !== undefined && line.hour && (
+          <Flex gap="0.4rem" justify="flex-end" align="center">
+            <RoomMark facing={line.facing} hour={line.hour} strong />
+            <chakra.span minWidth="2.75rem">{line.hour}</chakra.span>
+          </Flex>
+        )}
+      </Cell>
+    </tr>
+  );
+}
+
+function Aside({ kind, text }: { kind: 'note' | 'option' | 'text'; text: string }) {
+  return (
+    <tr>
+      <Cell />
+      <Cell colSpan={4} color="quiet" fontStyle={kind === 'note' ? 'italic' : 'normal'}>
+        {text}
+      </Cell>
+    </tr>
+  );
+}

@@ -1,0 +1,8 @@
+/** The typeface as data, for files that must stand on their own. */
+import regular from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2?inline';
+import bold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff2?inline';
+
+const face = (weight: number, data: string): string =>
+  `@font-face{font-family:"Atkinson Hyperlegible Next";font-weight:${weight};src:url(${data}) format("woff2")}`;
+
+export const FONT_FACES = face(400, regular) + face(700, bold);

@@ -1,0 +1,26 @@
+import '@fontsource/atkinson-hyperlegible-next/latin-400.css';
+import '@fontsource/atkinson-hyperlegible-next/latin-600.css';
+import '@fontsource/atkinson-hyperlegible-next/latin-700.css';
+import { ChakraProvider } from '@chakra-ui/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import { router } from './router';
+import { keepForOffline } from './offline';
+import { system } from './theme/system';
+
+// Everything is in this browser: a query never waits for a network.
+const queries = new QueryClient({ defaultOptions: { queries: { networkMode: 'always', retry: false, staleTime: Infinity }, mutations: { networkMode: 'always' } } });
+
+createRoot(document.getElementById('root') as HTMLElement).render(
+  <StrictMode>
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </ChakraProvider>
+  </StrictMode>,
+);
+
+keepForOffline();

@@ -1,0 +1,26 @@
+import { createBrowserRouter } from 'react-router';
+import { BrokenScreen } from './routes/BrokenScreen';
+import { DancesScreen } from './routes/DancesScreen';
+import { Frame } from './features/frame/Frame';
+
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    element: <Frame />,
+    errorElement: <BrokenScreen />,
+    HydrateFallback: () => null,
+    children: [
+      { index: true, element: <DancesScreen /> },
+      {
+        path: 'dance/:id',
+        lazy: async () => ({ Component: (await import('./routes/DanceLayout')).DanceLayout }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./routes/ScriptScreen')).ScriptScreen }) },
+          { path: 'sheet', lazy: async () => ({ Component: (await import('./routes/SheetScreen')).SheetScreen }) },
+        ],
+      },
+      { path: 'about', lazy: async () => ({ Component: (await import('./routes/AboutScreen')).AboutScreen }) },
+      { path: '*', lazy: async () => ({ Component: (await import('./routes/LostScreen')).LostScreen }) },
+    ],
+  },
+]);

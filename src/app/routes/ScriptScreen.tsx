@@ -1,0 +1,55 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { EditorView } from '@codemirror/view';
+import { useState } from 'react';
+import { useOutletContext } from 'react-router';
+import { useDanceSession, useStudy } from '../features/document/DanceContext';
+import { goTo } from '../features/editor/commands';
+import { ScriptEditor } from '../features/editor/ScriptEditor';
+import { LinePanel } from '../features/script/LinePanel';
+import { Outline } from '../features/script/Outline';
+
+/** On a tablet held upright and on a phone the selected line stands below the script. */
+const NARROW = '@media (max-width: 900px)';
+
+/** The script with everything that can be worked out beside it. */
+export function ScriptScreen() {
+  const session = useDanceSession();
+  const study = useStudy(session);
+  const { history } = useOutletContext<{ history: unknown }>();
+  const [view, setView] = useState<EditorView>();
+  const [line, setLine] = useState(0);
+  const jump = (at: number) => {
+    const target = study.script.lines[at];
+    if (view && target) goTo(view, target.span.to);
+  };
+  return (
+    <Flex as="main" css={{ overflow: 'hidden', [NARROW]: { flexDirection: 'column' } }}>
+      <Box
+        as="aside"
+        aria-label="Outline"
+        width="12.5rem"
+        flexShrink={0}
+        borderRight="1px solid"
+        borderColor="line"
+        overflowY="auto"
+        css={{ '@media (max-width: 1100px)': { display: 'none' } }}
+      >
+        <Outline study={study} line={line} onLine={jump} session={session} view={view} />
+      </Box>
+      <ScriptEditor session={session} keptHistory={history} onReady={setView} onLine={setLine} />
+      <Box
+        as="aside"
+        aria-label="The selected line"
+        width="18.5rem"
+        flexShrink={0}
+        borderLeft="1px solid"
+        borderColor="line"
+        overflowY="auto"
+        padding="0.875rem 1rem 2rem"
+        css={{ [NARROW]: { width: 'auto', maxHeight: '36dvh', borderLeft: 'none', borderTop: '2px solid', borderColor: 'rule' }, '@media (min-width: 560px) and (max-width: 900px)': { columns: 2, columnGap: '1.5rem' } }}
+      >
+        <LinePanel study={study} line={line} view={view} onLine={jump} />
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,94 @@
+/** Dances on the shelf. Every change of a dance builds on the revision it was read at. */
+import { liveQuery } from 'dexie';
+import { database, type SlateDatabase } from './database';
+import { factsOfText } from './facts';
+import type { DanceRecord, HistoryRecord } from './records';
+
+const DAY = 86_400_000;
+/** Deleted dances are cleared away after this long. */
+const KEPT_AFTER_DELETION = 30 * DAY;
+
+export type SaveResult =
+  | { readonly kind: 'saved'; readonly record: DanceRecord }
+  /** Somebody else saved since: nothing was written. */
+  | { readonly kind: 'changed-elsewhere'; readonly record: DanceRecord | undefined };
+
+export async function listDances(db: SlateDatabase = database): Promise<DanceRecord[]> {
+  const records = await db.dances.where('deletedAt').equals(0).toArray();
+  return records.sort((a, b) => b.changedAt - a.changedAt);
+}
+
+export const findDance = (id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> => db.dances.get(id);
+
+export async function addDance(text: string, db: SlateDatabase = database): Promise<DanceRecord> {
+  const now = Date.now();
+  const record: DanceRecord = { id: crypto.randomUUID(), text, revision: 1, createdAt: now, changedAt: now, deletedAt: 0, ...factsOfText(text) };
+  await db.dances.add(record);
+  return record;
+}
+
+/** Writes only when `base` is still the newest revision. */
+export function saveDance(id: string, text: string, base: number, db: SlateDatabase = database): Promise<SaveResult> {
+  const facts = factsOfText(text);
+  return db.transaction('rw', db.dances, async (): Promise<SaveResult> => {
+    const current = await db.dances.get(id);
+    if (!current || current.revision !== base) return { kind: 'changed-elsewhere', record: current };
+    if (current.text === text) return { kind: 'saved', record: current };
+    const record: DanceRecord = { ...current, ...facts, text, revision: base + 1, changedAt: Date.now() };
+    await db.dances.put(record);
+    return { kind: 'saved', record };
+  });
+}
+
+export async function duplicateDance(id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> {
+  const original = await db.dances.get(id);
+  if (!original) return undefined;
+  const title = `${original.title} (copy)`;
+  const text = /^#(?!#).*$/m.test(original.text) ? original.text.replace(/^#(?!#).*$/m, () => `# ${title}`) : `# ${title}\n${original.text}`;
+  return addDance(text, db);
+}
+
+export const deleteDance = async (id: string, db: SlateDatabase = database): Promise<void> => {
+  await db.dances.update(id, { deletedAt: Date.now() });
+};
+
+export const restoreDance = async (id: string, db: SlateDatabase = database): Promise<void> => {
+  await db.dances.update(id, { deletedAt: 0 });
+};
+
+/** Clears away what was deleted long ago. */
+export async function clearDeleted(now = Date.now(), db: SlateDatabase = database): Promise<void> {
+  const old = await db.dances.where('deletedAt').between(1, now - KEPT_AFTER_DELETION).primaryKeys();
+  await db.dances.bulkDelete(old);
+  await db.histories.bulkDelete(old);
+}
+
+/** Calls back with the dances now and after every change, in this tab or another. Returns the way to stop. */
+export function watchDances(onDances: (dances: DanceRecord[]) => void): () => void {
+  const subscription = liveQuery(() => listDances()).subscribe({ next: onDances, error: () => undefined });
+  return () => subscription.unsubscribe();
+}
+
+export function watchDance(id: string, onDance: (dance: DanceRecord | undefined) => void): () => void {
+  const subscription = liveQuery(() => findDance(id)).subscribe({ next: onDance, error: () => undefined });
+  return () => subscription.unsubscribe();
+}
+
+/** The undo history, if it belongs to this very text. */
+export async function findHistory(id: string, text: string, db: SlateDatabase = database): Promise<unknown> {
+  const history = await db.histories.get(id);
+  return history?.text === text ? history.state : undefined;
+}
+
+export const saveHistory = async (history: HistoryRecord, db: SlateDatabase = database): Promise<void> => {
+  await db.histories.put(history);
+};
+
+/** Puts the demo dances on the shelf once, the first time this browser opens the slate. */
+export function addDemoDances(texts: readonly string[], db: SlateDatabase = database): Promise<void> {
+  return db.transaction('rw', db.dances, db.meta, async () => {
+    if (await db.meta.get('demo-added')) return;
+    await db.meta.put({ key: 'demo-added', value: true });
+    for (const text of texts) await addDance(text, db);
+  });
+}

@@ -1,0 +1,4 @@
+/** The door to what is kept in this browser. */
+export * from './dances';
+export * from './drafts';
+export type { DanceRecord } from './records';
