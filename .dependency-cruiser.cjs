@@ -1,5 +1,15 @@
 /** The folders of src are the way the data flows; each may import only what stands to its left (docs/architecture.md). */
-const CHAIN = ['model', 'vocabulary', 'reading', 'printing', 'dancing', 'walls', 'checking', 'solving', 'views'];
+const CHAIN = [
+  'model',
+  'vocabulary',
+  'reading',
+  'printing',
+  'dancing',
+  'walls',
+  'checking',
+  'solving',
+  'views',
+];
 
 const chainRules = CHAIN.slice(0, -1).map((folder, index) => ({
   name: `core-${folder}-looks-left`,
@@ -27,19 +37,40 @@ module.exports = {
       from: { path: '^src/(?!core/)', pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/core/', pathNot: CORE_DOOR },
     },
-    { name: 'nobody-imports-app', severity: 'error', from: { pathNot: '^src/app/' }, to: { path: '^src/app/' } },
-    { name: 'app-without-server-and-cli', severity: 'error', from: { path: '^src/app/' }, to: { path: '^src/(server|cli)/' } },
+    {
+      name: 'nobody-imports-app',
+      severity: 'error',
+      from: { pathNot: '^src/app/' },
+      to: { path: '^src/app/' },
+    },
+    {
+      name: 'app-without-server-and-cli',
+      severity: 'error',
+      from: { path: '^src/app/' },
+      to: { path: '^src/(server|cli)/' },
+    },
     {
       name: 'only-the-store-knows-dexie',
       severity: 'error',
       from: { pathNot: '^src/store/' },
       to: { path: 'node_modules/dexie' },
     },
-    { name: 'formats-and-store-stay-low', severity: 'error', from: { path: '^src/(formats|store|workers)/' }, to: { path: '^src/(app|server|cli)/' } },
-    { name: 'not-resolvable', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^virtual:|\\?(raw|inline|url)$' } },
+    {
+      name: 'formats-and-store-stay-low',
+      severity: 'error',
+      from: { path: '^src/(formats|store|workers)/' },
+      to: { path: '^src/(app|server|cli)/' },
+    },
+    {
+      name: 'not-resolvable',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '^virtual:|\\?(raw|inline|url)$' },
+    },
   ],
   options: {
     tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'node', 'default', 'types'] },
     tsConfig: { fileName: 'tsconfig.json' },
     doNotFollow: { path: 'node_modules' },
   },

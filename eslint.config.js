@@ -18,6 +18,7 @@ export default tseslint.config(
       eqeqeq: 'error',
       'max-lines': ['error', { max: 420, skipBlankLines: true, skipComments: true }],
       '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
     },
   },
   {
@@ -40,6 +41,15 @@ export default tseslint.config(
   },
   {
     files: ['scripts/**/*.mjs', '*.cjs', '*.config.js'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly', fetch: 'readonly', module: 'writable' } },
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        URL: 'readonly',
+        setTimeout: 'readonly',
+        fetch: 'readonly',
+        module: 'writable',
+      },
+    },
   },
 );

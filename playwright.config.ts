@@ -1,7 +1,9 @@
 import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 
-const CHROMIUM = process.env.CHROMIUM_PATH ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((place) => existsSync(place));
+const CHROMIUM =
+  process.env.CHROMIUM_PATH ??
+  ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((place) => existsSync(place));
 const PORT = 4317;
 
 export default defineConfig({
@@ -14,10 +16,20 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // Only the test that goes without a network wants the worker that keeps the application.
+    serviceWorkers: 'block',
+    trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {
       executablePath: CHROMIUM,
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
   webServer: {

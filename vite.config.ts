@@ -20,7 +20,11 @@ export default defineConfig({
         theme_color: '#24323a',
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
-      workbox: { globPatterns: ['**/*.{js,css,html,svg,woff2}'], navigateFallback: '/index.html', navigateFallbackDenylist: [/^\/api\//, /^\/assets\//] },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//, /^\/assets\//],
+      },
     }),
   ],
   build: { target: 'es2022', chunkSizeWarningLimit: 700 },

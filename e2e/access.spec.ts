@@ -1,6 +1,11 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, openDance, script, test } from './app';
 
+async function openPage(page: Parameters<typeof openDance>[0], path: string): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+}
+
 const SCREENS: [name: string, open: (page: Parameters<typeof openDance>[0]) => Promise<void>][] = [
   [
     'Dances',
@@ -19,8 +24,8 @@ const SCREENS: [name: string, open: (page: Parameters<typeof openDance>[0]) => P
       await expect(page.getByRole('article')).toBeVisible();
     },
   ],
-  ['About', async (page) => void (await page.goto('/about'))],
-  ['Lost', async (page) => void (await page.goto('/nowhere'))],
+  ['About', (page) => openPage(page, '/about')],
+  ['Lost', (page) => openPage(page, '/nowhere')],
   [
     'Facts',
     async (page) => {
@@ -33,6 +38,7 @@ const SCREENS: [name: string, open: (page: Parameters<typeof openDance>[0]) => P
     'Keys',
     async (page) => {
       await page.goto('/about');
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await page.keyboard.press('F1');
       await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
     },
@@ -44,8 +50,18 @@ for (const colorScheme of ['light', 'dark'] as const) {
     test(`${name} is accessible in the ${colorScheme} theme`, async ({ page }) => {
       await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
       await open(page);
-      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice']).analyze();
-      expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).slice(0, 3).join(' | ')}`)).toEqual([]);
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'])
+        .analyze();
+      expect(
+        violations.map(
+          ({ id, nodes }) =>
+            `${id}: ${nodes
+              .map(({ target }) => target.join(' '))
+              .slice(0, 3)
+              .join(' | ')}`,
+        ),
+      ).toEqual([]);
     });
   }
 }
@@ -60,16 +76,22 @@ test('the whole way from the shelf to the sheet goes by keyboard', async ({ page
   await page.keyboard.press('Enter');
   await expect(page.getByRole('article')).toBeVisible();
   await page.keyboard.press('F1');
+  await expect(page.getByRole('dialog')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
-for (const [width, height] of [[390, 844], [820, 1180]]) {
+for (const [width, height] of [
+  [390, 844],
+  [820, 1180],
+]) {
   test(`nothing runs off the side at ${width} wide`, async ({ page }) => {
     await page.setViewportSize({ width, height });
     for (const [, open] of SCREENS.slice(0, 5)) {
       await open(page);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+      ).toBeLessThanOrEqual(0);
     }
   });
 }

@@ -20,7 +20,8 @@ export function watch(page: Page, complaints: string[], baseURL: string): void {
   page.on('pageerror', (error) => complaints.push(`page: ${error.message}`));
   page.on('request', (request) => {
     const url = request.url();
-    if (!url.startsWith(baseURL) && !url.startsWith('data:') && !url.startsWith('blob:')) complaints.push(`request leaves: ${url}`);
+    if (!url.startsWith(baseURL) && !url.startsWith('data:') && !url.startsWith('blob:'))
+      complaints.push(`request leaves: ${url}`);
   });
 }
 

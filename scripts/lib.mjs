@@ -19,7 +19,9 @@ export const tool = (name) => at('node_modules', '.bin', name);
 /** Installs the packages of the lock file unless that has been done for this very lock file. */
 export function ensurePackages() {
   const stamp = at('node_modules', '.pace-slate-lock');
-  const lock = createHash('sha256').update(readFileSync(at('package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(at('package-lock.json')))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   console.log('Installing what is missing …');
   if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
@@ -61,16 +63,25 @@ export function ensureChromium() {
     console.log('Installing Chromium from Debian’s packages …');
     const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
     run('apt-get', ['update', '-qq'], { env, stdio: ['ignore', 'ignore', 'inherit'] });
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+      env,
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
     if (found()) return found();
   }
-  console.error('The browser tests need Chromium: install it (apt-get install chromium), or name it in CHROMIUM_PATH.');
+  console.error(
+    'The browser tests need Chromium: install it (apt-get install chromium), or name it in CHROMIUM_PATH.',
+  );
   process.exit(1);
 }
 
 /** Starts the server on a port of its own; resolves with its address and the way to stop it. */
 export function startServer(port) {
-  const server = spawn(process.execPath, ['--import', 'tsx', at('src', 'server', 'main.ts'), '--port', String(port)], { cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'] });
+  const server = spawn(
+    process.execPath,
+    ['--import', 'tsx', at('src', 'server', 'main.ts'), '--port', String(port)],
+    { cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'] },
+  );
   return new Promise((resolve, reject) => {
     server.once('exit', (code) => reject(new Error(`The server stopped with ${code}.`)));
     server.stdout.on('data', (data) => {

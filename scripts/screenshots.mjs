@@ -12,7 +12,11 @@ const TABLET = { width: 820, height: 1180 };
 
 /** Places the cursor at the end of the line that holds these words. */
 const atLine = (words) => async (page) => {
-  await page.getByRole('textbox', { name: 'The script of the dance' }).locator('.cm-line', { hasText: words }).first().click();
+  await page
+    .getByRole('textbox', { name: 'The script of the dance' })
+    .locator('.cm-line', { hasText: words })
+    .first()
+    .click();
   await page.keyboard.press('End');
   await page.waitForTimeout(900);
 };
@@ -21,7 +25,13 @@ const SHOTS = [
   { name: 'dances', size: DESK },
   { name: 'script', size: DESK, dance: 'Ferry at Dusk', then: atLine('Step R forward, pivot 1/2 left') },
   { name: 'script-slips', size: DESK, dance: 'Rope’s End (draft)', then: atLine('Coaster L') },
-  { name: 'script-dim', size: DESK, dance: 'Heron on the Piling', dim: true, then: atLine('Step L forward, pivot 1/2') },
+  {
+    name: 'script-dim',
+    size: DESK,
+    dance: 'Heron on the Piling',
+    dim: true,
+    then: atLine('Step L forward, pivot 1/2'),
+  },
   { name: 'script-tablet', size: TABLET, dance: 'Tar and Oakum', then: atLine('Rock R back') },
   { name: 'sheet', size: DESK, dance: 'Ferry at Dusk', view: 'Sheet' },
   { name: 'sheet-phone', size: PHONE, dance: 'Slipway Stroll', view: 'Sheet' },
@@ -49,13 +59,31 @@ const SHOTS = [
 ];
 
 const server = await startServer(4391);
-const browser = await chromium.launch({ executablePath: ensureChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+const browser = await chromium.launch({
+  executablePath: ensureChromium(),
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
 try {
   for (const shot of SHOTS.filter(({ name }) => only.length === 0 || only.includes(name))) {
-    const context = await browser.newContext({ viewport: shot.size, reducedMotion: 'reduce', colorScheme: shot.dim ? 'dark' : 'light' });
+    const context = await browser.newContext({
+      viewport: shot.size,
+      reducedMotion: 'reduce',
+      colorScheme: shot.dim ? 'dark' : 'light',
+    });
     const page = await context.newPage();
     page.setDefaultTimeout(8000);
-    page.on('console', (message) => message.type() === 'error' && console.log(`${shot.name}: ${message.text()}`));
+    page.on(
+      'console',
+      (message) => message.type() === 'error' && console.log(`${shot.name}: ${message.text()}`),
+    );
     page.on('pageerror', (error) => console.log(`${shot.name}: ${error.message}`));
     await page.goto(server.address.replace(/\/$/, '') + (shot.path ?? '/'));
     if (!shot.path) await page.getByRole('link', { name: 'Ferry at Dusk', exact: true }).waitFor();

@@ -11,7 +11,12 @@ import { keepForOffline } from './offline';
 import { system } from './theme/system';
 
 // Everything is in this browser: a query never waits for a network.
-const queries = new QueryClient({ defaultOptions: { queries: { networkMode: 'always', retry: false, staleTime: Infinity }, mutations: { networkMode: 'always' } } });
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { networkMode: 'always', retry: false, staleTime: Infinity },
+    mutations: { networkMode: 'always' },
+  },
+});
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

@@ -15,11 +15,20 @@ export const router = createBrowserRouter([
         path: 'dance/:id',
         lazy: async () => ({ Component: (await import('./routes/DanceLayout')).DanceLayout }),
         children: [
-          { index: true, lazy: async () => ({ Component: (await import('./routes/ScriptScreen')).ScriptScreen }) },
-          { path: 'sheet', lazy: async () => ({ Component: (await import('./routes/SheetScreen')).SheetScreen }) },
+          {
+            index: true,
+            lazy: async () => ({ Component: (await import('./routes/ScriptScreen')).ScriptScreen }),
+          },
+          {
+            path: 'sheet',
+            lazy: async () => ({ Component: (await import('./routes/SheetScreen')).SheetScreen }),
+          },
         ],
       },
-      { path: 'about', lazy: async () => ({ Component: (await import('./routes/AboutScreen')).AboutScreen }) },
+      {
+        path: 'about',
+        lazy: async () => ({ Component: (await import('./routes/AboutScreen')).AboutScreen }),
+      },
       { path: '*', lazy: async () => ({ Component: (await import('./routes/LostScreen')).LostScreen }) },
     ],
   },

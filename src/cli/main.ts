@@ -13,14 +13,19 @@ process.exitCode = main(process.argv.slice(2));
 function main(args: string[]): number {
   let parsed;
   try {
-    parsed = parseArgs({ args, allowPositionals: true, options: { json: { type: 'boolean' }, walls: { type: 'string' } } });
+    parsed = parseArgs({
+      args,
+      allowPositionals: true,
+      options: { json: { type: 'boolean' }, walls: { type: 'string' } },
+    });
   } catch {
     return refuse(USAGE);
   }
   const [command, ...files] = parsed.positionals;
   if (command !== 'check' || files.length === 0) return refuse(USAGE);
   const walls = Number(parsed.values.walls ?? 8);
-  if (!Number.isInteger(walls) || walls < 1 || walls > MOST_WALLS) return refuse(`--walls takes a whole number from 1 to ${MOST_WALLS}.`);
+  if (!Number.isInteger(walls) || walls < 1 || walls > MOST_WALLS)
+    return refuse(`--walls takes a whole number from 1 to ${MOST_WALLS}.`);
   return check(files, parsed.values.json === true, walls);
 }
 

@@ -4,7 +4,12 @@ import { hourOfFacing, viewSheet, wallTable, type SheetSection, type Study } fro
 export function printSheetText({ dance }: Study, walls: number): string {
   const sheet = viewSheet(dance);
   const facts = sheet.facts.map(([label, value]) => `${label}: ${value}`);
-  const table = dance.counts === 0 ? [] : wallTable(dance, walls).map((wall) => `wall ${wall.number}: ${hourOfFacing(wall.start)} to ${hourOfFacing(wall.end)}`);
+  const table =
+    dance.counts === 0
+      ? []
+      : wallTable(dance, walls).map(
+          (wall) => `wall ${wall.number}: ${hourOfFacing(wall.start)} to ${hourOfFacing(wall.end)}`,
+        );
   return `${[sheet.title, ...facts, ...sheet.sections.flatMap(sectionText), '', ...table, ''].join('\n')}\n`;
 }
 

@@ -3,7 +3,8 @@ import type { FootMark, Sheet, SheetLine, SheetSection } from '../core';
 
 const SOURCE_ID = 'pace-slate-source';
 
-const escape = (text: string): string => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
+const escape = (text: string): string =>
+  text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
 
 /** `fonts`: @font-face rules with their data inside, or nothing. */
 export function printDanceHtml(sheet: Sheet, text: string, fonts = ''): string {
@@ -34,7 +35,11 @@ ${sheet.cautions.length > 0 ? `<section class="care"><h2>Take care</h2>${sheet.c
 
 function printSection({ name, title, rows, hour, weight }: SheetSection): string {
   const body = rows
-    .map((row) => ('line' in row ? printLine(row.line) : `<tr class="aside"><td></td><td colspan="3">${escape(row.aside.text)}</td></tr>`))
+    .map((row) =>
+      'line' in row
+        ? printLine(row.line)
+        : `<tr class="aside"><td></td><td colspan="3">${escape(row.aside.text)}</td></tr>`,
+    )
     .join('\n');
   const ends = weight === 'L' || weight === 'R' ? `, weight on ${weight}` : '';
   return `<section>
@@ -56,15 +61,22 @@ const MARKS: Readonly<Record<FootMark['kind'], (foot: string) => string>> = {
 };
 
 function printLine({ counts, call, feet, hour, cues, notes }: SheetLine): string {
-  const extras = [...cues.map((cue) => `“${cue}”`), ...notes].map((extra) => ` <small>${escape(extra)}</small>`).join('');
+  const extras = [...cues.map((cue) => `“${cue}”`), ...notes]
+    .map((extra) => ` <small>${escape(extra)}</small>`)
+    .join('');
   const marks = feet.map((mark) => MARKS[mark.kind](mark.foot ?? '')).join(' ');
   return `<tr><th scope="row">${escape(counts)}</th><td>${escape(call)}${extras}</td><td class="feet">${marks}</td><td class="hour">${hour ?? ''}</td></tr>`;
 }
 
 /** The text inside an HTML file that this slate made. */
 export function readDanceHtml(html: string): { readonly text: string } | { readonly problem: string } {
-  const match = new RegExp(`<script type="application/json" id="${SOURCE_ID}">([\\s\\S]*?)</script>`).exec(html);
-  if (!match) return { problem: 'This web page was not made by this slate. Copy its words and paste them into a new dance.' };
+  const match = new RegExp(`<script type="application/json" id="${SOURCE_ID}">([\\s\\S]*?)</script>`).exec(
+    html,
+  );
+  if (!match)
+    return {
+      problem: 'This web page was not made by this slate. Copy its words and paste them into a new dance.',
+    };
   try {
     const { text } = JSON.parse(match[1]) as { text?: unknown };
     if (typeof text === 'string') return { text };

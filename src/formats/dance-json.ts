@@ -17,8 +17,9 @@ export type DanceFile = InferType<typeof danceFile>;
 
 export type ReadDanceJson = { readonly dance: DanceFile } | { readonly problem: string };
 
-export const printDanceJson = (dance: Pick<DanceFile, 'title' | 'text' | 'createdAt' | 'changedAt'>): string =>
-  `${JSON.stringify({ format: DANCE_FORMAT, version: DANCE_VERSION, ...dance }, null, 2)}\n`;
+export const printDanceJson = (
+  dance: Pick<DanceFile, 'title' | 'text' | 'createdAt' | 'changedAt'>,
+): string => `${JSON.stringify({ format: DANCE_FORMAT, version: DANCE_VERSION, ...dance }, null, 2)}\n`;
 
 /** Reads the JSON form; says in one sentence what is wrong with anything else. */
 export function readDanceJson(json: string): ReadDanceJson {
@@ -33,7 +34,9 @@ export function readDanceJson(json: string): ReadDanceJson {
   }
   if (!('version' in value) || value.version !== DANCE_VERSION) {
     const version = 'version' in value ? String(value.version) : 'none';
-    return { problem: `This dance was saved by another version (${version}) of the slate; this one reads version ${DANCE_VERSION}.` };
+    return {
+      problem: `This dance was saved by another version (${version}) of the slate; this one reads version ${DANCE_VERSION}.`,
+    };
   }
   try {
     return { dance: danceFile.validateSync(value, { strict: true }) as DanceFile };

@@ -5,7 +5,8 @@ export type TextFile = { readonly text: string } | { readonly problem: string };
 
 /** UTF-8 text of at most 1 MB. A file with zero bytes in it, or that is no UTF-8, is no text. */
 export function readTextBytes(bytes: Uint8Array): TextFile {
-  if (bytes.byteLength > MOST_BYTES) return { problem: 'This file is larger than 1 MB; a dance is a few kilobytes of text.' };
+  if (bytes.byteLength > MOST_BYTES)
+    return { problem: 'This file is larger than 1 MB; a dance is a few kilobytes of text.' };
   if (bytes.includes(0)) return { problem: 'This is not a text file: it holds something other than words.' };
   try {
     return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes).replace(/\r\n?/g, '\n') };

@@ -31,12 +31,19 @@ export function createApp(folder: string): Hono {
       referrerPolicy: 'no-referrer',
     }),
   );
-  app.post('/api/check', bodyLimit({ maxSize: MOST_BYTES, onError: (c) => c.json({ problem: 'The text is larger than 1 MB.' }, 413) }), async (c) => {
-    const file = readTextBytes(new Uint8Array(await c.req.arrayBuffer()));
-    if ('problem' in file) return c.json(file, 400);
-    const { dance, findings } = studyText(file.text);
-    return c.json(reportDance(dance, findings));
-  });
+  app.post(
+    '/api/check',
+    bodyLimit({
+      maxSize: MOST_BYTES,
+      onError: (c) => c.json({ problem: 'The text is larger than 1 MB.' }, 413),
+    }),
+    async (c) => {
+      const file = readTextBytes(new Uint8Array(await c.req.arrayBuffer()));
+      if ('problem' in file) return c.json(file, 400);
+      const { dance, findings } = studyText(file.text);
+      return c.json(reportDance(dance, findings));
+    },
+  );
   app.all('/api/*', (c) => c.json({ problem: 'There is nothing at this address.' }, 404));
   app.use('*', async (c, next) => {
     await next();

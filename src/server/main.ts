@@ -7,11 +7,19 @@ import { createApp } from './app';
 const HOST = '127.0.0.1';
 const PORTS_TRIED = 20;
 
-const { values } = parseArgs({ options: { port: { type: 'string', default: '4173' }, dir: { type: 'string', default: 'dist' }, strict: { type: 'boolean' } } });
+const { values } = parseArgs({
+  options: {
+    port: { type: 'string', default: '4173' },
+    dir: { type: 'string', default: 'dist' },
+    strict: { type: 'boolean' },
+  },
+});
 const wanted = Number(values.port);
 const port = values.strict ? wanted : await firstFreePort(wanted);
 if (port !== wanted) console.log(`Port ${wanted} is busy; taking ${port}.`);
-serve({ fetch: createApp(values.dir).fetch, hostname: HOST, port }, () => console.log(`Pace Slate is ready: http://${HOST}:${port}/`));
+serve({ fetch: createApp(values.dir).fetch, hostname: HOST, port }, () =>
+  console.log(`Pace Slate is ready: http://${HOST}:${port}/`),
+);
 
 async function firstFreePort(from: number): Promise<number> {
   for (let port = from; port < from + PORTS_TRIED; port++) if (await isFree(port)) return port;

@@ -18,17 +18,31 @@ export async function listDances(db: SlateDatabase = database): Promise<DanceRec
   return records.sort((a, b) => b.changedAt - a.changedAt);
 }
 
-export const findDance = (id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> => db.dances.get(id);
+export const findDance = (id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> =>
+  db.dances.get(id);
 
 export async function addDance(text: string, db: SlateDatabase = database): Promise<DanceRecord> {
   const now = Date.now();
-  const record: DanceRecord = { id: crypto.randomUUID(), text, revision: 1, createdAt: now, changedAt: now, deletedAt: 0, ...factsOfText(text) };
+  const record: DanceRecord = {
+    id: crypto.randomUUID(),
+    text,
+    revision: 1,
+    createdAt: now,
+    changedAt: now,
+    deletedAt: 0,
+    ...factsOfText(text),
+  };
   await db.dances.add(record);
   return record;
 }
 
 /** Writes only when `base` is still the newest revision. */
-export function saveDance(id: string, text: string, base: number, db: SlateDatabase = database): Promise<SaveResult> {
+export function saveDance(
+  id: string,
+  text: string,
+  base: number,
+  db: SlateDatabase = database,
+): Promise<SaveResult> {
   const facts = factsOfText(text);
   return db.transaction('rw', db.dances, async (): Promise<SaveResult> => {
     const current = await db.dances.get(id);
@@ -40,11 +54,16 @@ export function saveDance(id: string, text: string, base: number, db: SlateDatab
   });
 }
 
-export async function duplicateDance(id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> {
+export async function duplicateDance(
+  id: string,
+  db: SlateDatabase = database,
+): Promise<DanceRecord | undefined> {
   const original = await db.dances.get(id);
   if (!original) return undefined;
   const title = `${original.title} (copy)`;
-  const text = /^#(?!#).*$/m.test(original.text) ? original.text.replace(/^#(?!#).*$/m, () => `# ${title}`) : `# ${title}\n${original.text}`;
+  const text = /^#(?!#).*$/m.test(original.text)
+    ? original.text.replace(/^#(?!#).*$/m, () => `# ${title}`)
+    : `# ${title}\n${original.text}`;
   return addDance(text, db);
 }
 
@@ -58,7 +77,10 @@ export const restoreDance = async (id: string, db: SlateDatabase = database): Pr
 
 /** Clears away what was deleted long ago. */
 export async function clearDeleted(now = Date.now(), db: SlateDatabase = database): Promise<void> {
-  const old = await db.dances.where('deletedAt').between(1, now - KEPT_AFTER_DELETION).primaryKeys();
+  const old = await db.dances
+    .where('deletedAt')
+    .between(1, now - KEPT_AFTER_DELETION)
+    .primaryKeys();
   await db.dances.bulkDelete(old);
   await db.histories.bulkDelete(old);
 }

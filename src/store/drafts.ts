@@ -23,7 +23,9 @@ export function keepDraft(id: string, draft: Draft): boolean {
 export function findDraft(id: string): Draft | undefined {
   try {
     const draft = JSON.parse(localStorage.getItem(KEY + id) ?? 'null') as Partial<Draft> | null;
-    return typeof draft?.text === 'string' && typeof draft.base === 'number' ? { text: draft.text, base: draft.base } : undefined;
+    return typeof draft?.text === 'string' && typeof draft.base === 'number'
+      ? { text: draft.text, base: draft.base }
+      : undefined;
   } catch {
     return undefined;
   }

@@ -2,7 +2,9 @@ import { isSlip, studyText } from '../core';
 import type { DanceRecord } from './records';
 
 /** What the shelf shows of a dance, worked out from its text. */
-export function factsOfText(text: string): Pick<DanceRecord, 'title' | 'counts' | 'walls' | 'level' | 'music' | 'slips'> {
+export function factsOfText(
+  text: string,
+): Pick<DanceRecord, 'title' | 'counts' | 'walls' | 'level' | 'music' | 'slips'> {
   const { script, view, findings } = studyText(text);
   const fact = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
   return {

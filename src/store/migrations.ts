@@ -12,5 +12,9 @@ export interface Migration {
 }
 
 export const MIGRATIONS: readonly Migration[] = [
-  { version: 1, name: 'dances, undo histories and settings', tables: { dances: 'id, title, changedAt, deletedAt', histories: 'id', meta: 'key' } },
+  {
+    version: 1,
+    name: 'dances, undo histories and settings',
+    tables: { dances: 'id, title, changedAt, deletedAt', histories: 'id', meta: 'key' },
+  },
 ];

@@ -6,7 +6,9 @@ export function BrokenScreen() {
   return (
     <Box as="main" maxWidth="40rem" margin="4rem auto" padding="1.5rem">
       <chakra.h1 fontSize="1.75rem">The slate slipped</chakra.h1>
-      <chakra.p marginBlock="1rem">Something went wrong in the application, not in your dance. What you typed is kept in this browser.</chakra.p>
+      <chakra.p marginBlock="1rem">
+        Something went wrong in the application, not in your dance. What you typed is kept in this browser.
+      </chakra.p>
       <Button variant="solid" onClick={() => window.location.assign('/')}>
         Back to the dances
       </Button>

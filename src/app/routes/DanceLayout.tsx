@@ -35,7 +35,11 @@ function OpenDance({ record, history }: { record: DanceRecord; history: unknown 
   const session = useMemo(() => new DanceSession(record), [record.id]);
   useEffect(() => session.open(), [session]);
   const study = useStudy(session);
-  useFillFrame({ id: session.id, title: study.script.title || 'Untitled dance', truth: <TruthLine truth={study.view.truth} /> });
+  useFillFrame({
+    id: session.id,
+    title: study.script.title || 'Untitled dance',
+    truth: <TruthLine truth={study.view.truth} />,
+  });
   useEffect(() => {
     document.title = `${study.script.title || 'Untitled dance'} · Pace Slate`;
     return () => {

@@ -24,7 +24,9 @@ export function DancesScreen() {
       setProblem('');
       await work();
     } catch {
-      setProblem('The browser refuses to keep anything: its storage is full or switched off. Nothing was changed.');
+      setProblem(
+        'The browser refuses to keep anything: its storage is full or switched off. Nothing was changed.',
+      );
     }
   };
   const start = () => attempt(async () => void open((await addDance(NEW_DANCE)).id));
@@ -81,17 +83,33 @@ export function DancesScreen() {
         </Flex>
       </Flex>
       {problem && (
-        <Box role="alert" borderLeft="3px solid" borderColor="slip" paddingLeft="0.75rem" color="slip" marginBottom="1rem">
+        <Box
+          role="alert"
+          borderLeft="3px solid"
+          borderColor="slip"
+          paddingLeft="0.75rem"
+          color="slip"
+          marginBottom="1rem"
+        >
           {problem}
         </Box>
       )}
       {isError && (
         <Box role="alert" color="slip" marginBottom="1rem">
-          The browser keeps nothing here: its storage is switched off or full. You can still open a file and print it, but nothing you type would stay.
+          The browser keeps nothing here: its storage is switched off or full. You can still open a file and
+          print it, but nothing you type would stay.
         </Box>
       )}
       {deleted && (
-        <Flex role="status" align="center" gap="1rem" background="sand" padding="0.5rem 0.75rem" marginBottom="1rem" borderRadius="4px">
+        <Flex
+          role="status"
+          align="center"
+          gap="1rem"
+          background="sand"
+          padding="0.5rem 0.75rem"
+          marginBottom="1rem"
+          borderRadius="4px"
+        >
           <span>“{deleted.title}” is off the shelf.</span>
           <Button
             size="small"
@@ -126,9 +144,16 @@ export function DancesScreen() {
       {dances?.length === 0 && (
         <Box padding="2.5rem 0" maxWidth="34rem">
           <chakra.p fontSize="1.125rem" marginBottom="1rem">
-            The shelf is empty. Begin with “New dance” and write a line such as <b>1-4 Vine R</b>: counts, weight and wall appear beside it.
+            The shelf is empty. Begin with “New dance” and write a line such as <b>1-4 Vine R</b>: counts,
+            weight and wall appear beside it.
           </chakra.p>
-          <Button onClick={() => void attempt(async () => void (await Promise.all(DEMO_DANCES.map((text) => addDance(text)))))}>Put the boathouse dances on it</Button>
+          <Button
+            onClick={() =>
+              void attempt(async () => void (await Promise.all(DEMO_DANCES.map((text) => addDance(text)))))
+            }
+          >
+            Put the boathouse dances on it
+          </Button>
         </Box>
       )}
       {isPending && <chakra.p color="quiet">Opening the shelf …</chakra.p>}
@@ -136,11 +161,34 @@ export function DancesScreen() {
   );
 }
 
-function DanceRow({ dance, onDuplicate, onDelete }: { dance: DanceRecord; onDuplicate: () => void; onDelete: () => void }) {
+function DanceRow({
+  dance,
+  onDuplicate,
+  onDelete,
+}: {
+  dance: DanceRecord;
+  onDuplicate: () => void;
+  onDelete: () => void;
+}) {
   return (
-    <chakra.li display="flex" alignItems="center" gap="1rem" borderBottom="1px solid" borderColor="line" paddingBlock="0.75rem" _hover={{ background: 'sand' }} paddingInline="0.5rem" marginInline="-0.5rem">
+    <chakra.li
+      display="flex"
+      alignItems="center"
+      gap="1rem"
+      borderBottom="1px solid"
+      borderColor="line"
+      paddingBlock="0.75rem"
+      _hover={{ background: 'sand' }}
+      paddingInline="0.5rem"
+      marginInline="-0.5rem"
+    >
       <DanceFacts dance={dance}>
-        <chakra.span css={{ '& a': { textDecoration: 'none', fontWeight: '700', fontSize: '1.125rem' }, '& a:hover': { textDecoration: 'underline' } }}>
+        <chakra.span
+          css={{
+            '& a': { textDecoration: 'none', fontWeight: '700', fontSize: '1.125rem' },
+            '& a:hover': { textDecoration: 'underline' },
+          }}
+        >
           <Link to={`/dance/${dance.id}`}>{dance.title}</Link>
         </chakra.span>
       </DanceFacts>
@@ -148,10 +196,22 @@ function DanceRow({ dance, onDuplicate, onDelete }: { dance: DanceRecord; onDupl
         <Button variant="plain" size="small" aria-label={`Sheet of ${dance.title}`} asChild>
           <Link to={`/dance/${dance.id}/sheet`}>Sheet</Link>
         </Button>
-        <Button variant="plain" size="small" aria-label={`Duplicate ${dance.title}`} title="Duplicate" onClick={onDuplicate}>
+        <Button
+          variant="plain"
+          size="small"
+          aria-label={`Duplicate ${dance.title}`}
+          title="Duplicate"
+          onClick={onDuplicate}
+        >
           <Copy size={17} aria-hidden />
         </Button>
-        <Button variant="plain" size="small" aria-label={`Delete ${dance.title}`} title="Delete" onClick={onDelete}>
+        <Button
+          variant="plain"
+          size="small"
+          aria-label={`Delete ${dance.title}`}
+          title="Delete"
+          onClick={onDelete}
+        >
           <Trash2 size={17} aria-hidden />
         </Button>
       </Flex>

@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
 import { useState } from 'react';
 import { useOutletContext } from 'react-router';
@@ -24,6 +24,9 @@ export function ScriptScreen() {
   };
   return (
     <Flex as="main" css={{ overflow: 'hidden', [NARROW]: { flexDirection: 'column' } }}>
+      <chakra.h1 position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">
+        {study.script.title || 'Untitled dance'}
+      </chakra.h1>
       <Box
         as="aside"
         aria-label="Outline"
@@ -46,7 +49,16 @@ export function ScriptScreen() {
         borderColor="line"
         overflowY="auto"
         padding="0.875rem 1rem 2rem"
-        css={{ [NARROW]: { width: 'auto', maxHeight: '36dvh', borderLeft: 'none', borderTop: '2px solid', borderColor: 'rule' }, '@media (min-width: 560px) and (max-width: 900px)': { columns: 2, columnGap: '1.5rem' } }}
+        css={{
+          [NARROW]: {
+            width: 'auto',
+            maxHeight: '36dvh',
+            borderLeft: 'none',
+            borderTop: '2px solid',
+            borderColor: 'rule',
+          },
+          '@media (min-width: 560px) and (max-width: 900px)': { columns: 2, columnGap: '1.5rem' },
+        }}
       >
         <LinePanel study={study} line={line} view={view} onLine={jump} />
       </Box>

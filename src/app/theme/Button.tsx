@@ -24,7 +24,12 @@ const recipe = defineRecipe({
   variants: {
     variant: {
       solid: { background: 'button', color: 'buttonInk', _hover: { background: 'buttonHover' } },
-      line: { borderColor: 'lineStrong', color: 'ink', background: 'transparent', _hover: { background: 'sand' } },
+      line: {
+        borderColor: 'lineStrong',
+        color: 'ink',
+        background: 'transparent',
+        _hover: { background: 'sand' },
+      },
       plain: { color: 'ink', background: 'transparent', _hover: { background: 'sand' } },
       bar: { color: 'barInk', background: 'transparent', _hover: { background: 'barHover' } },
     },

@@ -7,19 +7,50 @@ import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react'
 const both = (base: string, dark: string) => ({ value: { base, _dark: dark } });
 
 const config = defineConfig({
+  // `.chakra-theme.light` sets the light values again inside a dim hall: paper stays paper.
+  cssVarsRoot: ':where(html, .chakra-theme)',
   globalCss: {
     html: { fontSize: '16px', height: '100%' },
-    body: { margin: 0, minHeight: '100%', background: 'paper', color: 'ink', fontFamily: 'body', lineHeight: 1.45 },
+    body: {
+      margin: 0,
+      minHeight: '100%',
+      background: 'paper',
+      color: 'ink',
+      fontFamily: 'body',
+      lineHeight: 1.45,
+    },
     // The frame stays, what is below it scrolls; on paper everything flows.
-    '#root': { height: '100dvh', display: 'flex', flexDirection: 'column', '@media print': { height: 'auto', display: 'block' } },
-    main: { flex: '1', minHeight: 0, overflowY: 'auto', boxSizing: 'border-box', '@media print': { overflow: 'visible' } },
+    '#root': {
+      height: '100dvh',
+      display: 'flex',
+      flexDirection: 'column',
+      '@media print': { height: 'auto', display: 'block' },
+    },
+    main: {
+      flex: '1',
+      minHeight: 0,
+      overflowY: 'auto',
+      boxSizing: 'border-box',
+      '@media print': { overflow: 'visible' },
+    },
     ':focus-visible': { outline: '3px solid var(--chakra-colors-focus)', outlineOffset: '2px' },
     '::selection': { background: 'selection' },
     'h1, h2, h3, p, dl, dd, ol, ul': { margin: 0, padding: 0 },
     'ol, ul': { listStyle: 'none' },
     a: { color: 'inherit' },
-    kbd: { fontFamily: 'body', fontSize: '0.8125rem', border: '1px solid var(--chakra-colors-line-strong)', borderRadius: '3px', paddingInline: '0.3rem' },
-    '*': { '@media (prefers-reduced-motion: reduce)': { animationDuration: '0.01ms !important', transitionDuration: '0.01ms !important' } },
+    kbd: {
+      fontFamily: 'body',
+      fontSize: '0.8125rem',
+      border: '1px solid var(--chakra-colors-line-strong)',
+      borderRadius: '3px',
+      paddingInline: '0.3rem',
+    },
+    '*': {
+      '@media (prefers-reduced-motion: reduce)': {
+        animationDuration: '0.01ms !important',
+        transitionDuration: '0.01ms !important',
+      },
+    },
     'html, body': { '@media print': { background: '#fff !important', color: '#000' } },
   },
   theme: {
@@ -62,4 +93,5 @@ const config = defineConfig({
 export const system = createSystem(defaultBaseConfig, config);
 
 /** The CSS variable of a colour token, for drawings and for the editor, whose styles live outside Chakra. */
-export const colour = (token: string): string => `var(--chakra-colors-${token.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)})`;
+export const colour = (token: string): string =>
+  `var(--chakra-colors-${token.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)})`;

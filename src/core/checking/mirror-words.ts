@@ -16,14 +16,24 @@ const PAIRS: readonly [string, string][] = [
   ['droite', 'gauche'],
 ];
 
-const OTHER = new Map(PAIRS.flatMap(([a, b]) => [[a.toLowerCase(), b], [b.toLowerCase(), a]] as const));
+const OTHER = new Map(
+  PAIRS.flatMap(
+    ([a, b]) =>
+      [
+        [a.toLowerCase(), b],
+        [b.toLowerCase(), a],
+      ] as const,
+  ),
+);
 const SIDE = /\p{L}+/gu;
 
 /** Undefined when the words name no side. A single step keeps the way it turns; a named figure is mirrored whole. */
 export function mirrorWords(words: string, call: Call, line: ScriptLine, dance: Dance): string | undefined {
   const start = line.span.from + call.span.from;
-  const turn = call.turn && call.figure?.family === 'single' ? shiftSpan(call.turn.span, line.span.from) : undefined;
-  const inTurn = (at: number, keep: Span | undefined): boolean => keep !== undefined && start + at >= keep.from && start + at < keep.to;
+  const turn =
+    call.turn && call.figure?.family === 'single' ? shiftSpan(call.turn.span, line.span.from) : undefined;
+  const inTurn = (at: number, keep: Span | undefined): boolean =>
+    keep !== undefined && start + at >= keep.from && start + at < keep.to;
   let changed = false;
   const text = dance.script.text.slice(start, start + words.length) === words ? words : words.trim();
   const mirrored = text.replace(SIDE, (word, at: number) => {

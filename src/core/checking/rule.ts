@@ -46,13 +46,24 @@ export const blocksOf = (dance: Dance): readonly DancedBlock[] => [...dance.part
 export const sectionsOf = (dance: Dance): { block: DancedBlock; section: DancedSection }[] =>
   blocksOf(dance).flatMap((block) => block.sections.map((own) => ({ block, section: own })));
 
+/** Walked once a dance, however many rules ask. */
+function once<T>(walk: (dance: Dance) => T): (dance: Dance) => T {
+  const known = new WeakMap<Dance, T>();
+  return (dance) => {
+    let found = known.get(dance);
+    if (found === undefined) known.set(dance, (found = walk(dance)));
+    return found;
+  };
+}
+
 /** Lines where they are written: a section danced as a copy of another is judged where it was written. */
-export const linesOf = (dance: Dance): Here[] =>
+export const linesOf = once((dance): Here[] =>
   sectionsOf(dance).flatMap(({ block, section: own }) =>
     own.lines.filter(({ line }) => line.section === own.text).map((line) => ({ block, section: own, line })),
-  );
+  ),
+);
 
-export const callsOf = (dance: Dance): (Here & { call: DancedCall; previous?: DancedCall })[] => {
+export const callsOf = once((dance): (Here & { call: DancedCall; previous?: DancedCall })[] => {
   let previous: DancedCall | undefined;
   return linesOf(dance).flatMap((here) =>
     here.line.calls.map((call) => {
@@ -61,7 +72,7 @@ export const callsOf = (dance: Dance): (Here & { call: DancedCall; previous?: Da
       return found;
     }),
   );
-};
+});
 
 // Places
 
@@ -74,15 +85,20 @@ export function headingPlace(dance: Dance, own: DancedSection): Span {
   return dance.script.lines[index].span;
 }
 
-export const wordsAt = (dance: Dance, span: Span): string => dance.script.text.slice(span.from, span.to).trim();
+export const wordsAt = (dance: Dance, span: Span): string =>
+  dance.script.text.slice(span.from, span.to).trim();
 
 /** A proposal that replaces one stretch. */
-export const replacing = (label: string, span: Span, insert: string): Proposal => ({ label, edits: [{ ...span, insert }] });
+export const replacing = (label: string, span: Span, insert: string): Proposal => ({
+  label,
+  edits: [{ ...span, insert }],
+});
 
 /** `Section 3`, `Tag lamp`, `Part B section 2`. */
 export function sectionName(block: DancedBlock, own: DancedSection): string {
   const { kind, name, sections } = block.block;
-  if (kind === 'tag') return sections.length > 1 ? `Tag ${name}, section ${own.text.number}` : `Tag ${name}`.trim();
+  if (kind === 'tag')
+    return sections.length > 1 ? `Tag ${name}, section ${own.text.number}` : `Tag ${name}`.trim();
   return name ? `Part ${name} section ${own.text.number}` : `Section ${own.text.number}`;
 }
 

@@ -54,7 +54,8 @@ describe.each(RULES.map((rule) => [rule.code, rule] as const))('%s', (code, rule
 });
 
 test('a finding that is meant so is left out on its line and nowhere else', () => {
-  const twoVines = (mark: string) => `## Section 1\n1-4 Vine R, touch L\n5-8 Vine R${mark}\n\n## Section 2\n1-4 Vine L, touch R\n5-8 Vine L`;
+  const twoVines = (mark: string) =>
+    `## Section 1\n1-4 Vine R, touch L\n5-8 Vine R${mark}\n\n## Section 2\n1-4 Vine L, touch R\n5-8 Vine L`;
   const accused = (text: string) => check(text).filter(({ code }) => code === 'foot-not-free').length;
   expect(accused(twoVines(''))).toBe(2);
   expect(accused(twoVines(' (meant so: foot-not-free)'))).toBe(1);

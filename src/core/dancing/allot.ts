@@ -43,7 +43,16 @@ interface Candidate {
   readonly rhythms?: readonly (readonly number[])[];
 }
 
-const COST = { empty: 4, unplaced: 9, laterForm: 0.3, otherRhythm: 0.6, scaledRhythm: 0.1, ride: 0.2, joinedTurn: 0.8, unreadable: 1 } as const;
+const COST = {
+  empty: 4,
+  unplaced: 9,
+  laterForm: 0.3,
+  otherRhythm: 0.6,
+  scaledRhythm: 0.1,
+  ride: 0.2,
+  joinedTurn: 0.8,
+  unreadable: 1,
+} as const;
 
 export function unitsOfCalls(calls: readonly Call[]): Unit[] {
   return calls.flatMap((call) => {
@@ -63,7 +72,8 @@ export function allotCounts(units: readonly Unit[], ticks: readonly number[]): A
   const best = new Float64Array((units.length + 1) * width).fill(Infinity);
   const choice: (Candidate | null | undefined)[] = new Array(best.length);
   const candidates = units.map((unit) => candidatesOf(unit, ticks.length, units.length === 1));
-  for (let place = 0; place < width; place++) best[units.length * width + place] = (ticks.length - place) * COST.empty;
+  for (let place = 0; place < width; place++)
+    best[units.length * width + place] = (ticks.length - place) * COST.empty;
   for (let unit = units.length - 1; unit >= 0; unit--) {
     for (let place = ticks.length; place >= 0; place--) {
       const at = unit * width + place;
@@ -91,11 +101,15 @@ export function allotCounts(units: readonly Unit[], ticks: readonly number[]): A
   return follow(units, choice, width);
 }
 
-function follow(units: readonly Unit[], choice: readonly (Candidate | null | undefined)[], width: number): Allotment {
+function follow(
+  units: readonly Unit[],
+  choice: readonly (Candidate | null | undefined)[],
+  width: number,
+): Allotment {
   const allotted: Allotted[] = [];
   const empty: number[] = [];
   let place = 0;
-  for (let unit = 0; unit < units.length; ) {
+  for (let unit = 0; unit < units.length;) {
     const taken = choice[unit * width + place];
     if (taken === null) {
       empty.push(place++);
@@ -113,14 +127,26 @@ function follow(units: readonly Unit[], choice: readonly (Candidate | null | und
 function candidatesOf(unit: Unit, places: number, alone: boolean): Candidate[] {
   const { figure, call } = unit;
   if (!figure) {
-    return Array.from({ length: places + 1 }, (_, length) => ({ steps: [], length, cost: length === 0 ? 3 * COST.unreadable : COST.unreadable }));
+    return Array.from({ length: places + 1 }, (_, length) => ({
+      steps: [],
+      length,
+      cost: length === 0 ? 3 * COST.unreadable : COST.unreadable,
+    }));
   }
   const list: Candidate[] = [];
-  const startsElsewhere = figure.run?.some((step, index) => index > 0 && step.direction === call.direction && call.direction !== figure.run?.[0].direction);
+  const startsElsewhere = figure.run?.some(
+    (step, index) =>
+      index > 0 && step.direction === call.direction && call.direction !== figure.run?.[0].direction,
+  );
   const asRun = figure.run !== undefined && (call.feet !== undefined || startsElsewhere === true);
   if (!asRun) {
     figure.forms.forEach((form, index) =>
-      list.push({ steps: form.steps, length: form.steps.length, cost: index * COST.laterForm, rhythms: form.rhythms }),
+      list.push({
+        steps: form.steps,
+        length: form.steps.length,
+        cost: index * COST.laterForm,
+        rhythms: form.rhythms,
+      }),
     );
   }
   for (const length of runLengths(unit, places)) {
@@ -137,7 +163,8 @@ function runLengths(unit: Unit, places: number): number[] {
   const { figure, call } = unit;
   if (!figure?.run) return [];
   if (call.feet) {
-    const perFoot = figure.family === 'single' || figure.run.length > 4 ? 1 : figure.family === 'struts' ? 2 : 1;
+    const perFoot =
+      figure.family === 'single' || figure.run.length > 4 ? 1 : figure.family === 'struts' ? 2 : 1;
     return [call.feet.length * perFoot].filter((length) => length <= places);
   }
   if (!figure.fills) return [];
@@ -184,7 +211,10 @@ export function usualTicks(units: readonly Unit[], start: number): number[] {
   for (const { figure, call } of units) {
     if (!figure) continue;
     const feet = call.feet && figure.run ? call.feet.length : 0;
-    const rhythm = feet > 0 ? Array.from({ length: feet }, (_, index) => index * TICKS_A_COUNT) : figure.forms[0].rhythms[0];
+    const rhythm =
+      feet > 0
+        ? Array.from({ length: feet }, (_, index) => index * TICKS_A_COUNT)
+        : figure.forms[0].rhythms[0];
     for (const offset of rhythm) ticks.push(next + offset);
     next = (Math.floor((next + rhythm[rhythm.length - 1]) / TICKS_A_COUNT) + 1) * TICKS_A_COUNT;
   }

@@ -127,9 +127,21 @@ function danceBlock(block: BlockText, weight: Weight): DancedBlock {
   return stepped.after.weight === otherFoot(weight) ? stepped : danceLaid(block, laid, weight, true);
 }
 
-function danceLaid(block: BlockText, laid: readonly LaidSection[], weight: Weight, runsOver: boolean): DancedBlock {
+function danceLaid(
+  block: BlockText,
+  laid: readonly LaidSection[],
+  weight: Weight,
+  runsOver: boolean,
+): DancedBlock {
   const before = startState(weight);
-  const dancer = new Dancer(before, laid.flatMap((section) => section.groups.flatMap((group) => group.allotted.map((allotted) => ({ ...allotted, line: group.line })))));
+  const dancer = new Dancer(
+    before,
+    laid.flatMap((section) =>
+      section.groups.flatMap((group) =>
+        group.allotted.map((allotted) => ({ ...allotted, line: group.line })),
+      ),
+    ),
+  );
   const sections = laid.map((section) => danceSection(section, dancer));
   const { state } = dancer;
   const counts = sections.reduce((sum, section) => sum + section.counts, 0);
@@ -139,7 +151,7 @@ function danceLaid(block: BlockText, laid: readonly LaidSection[], weight: Weigh
 function danceSection(section: LaidSection, dancer: Dancer): DancedSection {
   const before = dancer.state;
   const lines: DancedLine[] = [];
-  for (let index = 0; index < section.groups.length; ) {
+  for (let index = 0; index < section.groups.length;) {
     const { line } = section.groups[index];
     const own: LaidGroup[] = [];
     for (; section.groups[index]?.line === line; index++) own.push(section.groups[index]);
@@ -161,7 +173,9 @@ function danceLine(line: ScriptLine, laid: readonly LaidGroup[], offset: number,
 function danceGroup(group: LaidGroup, offset: number, dancer: Dancer): DancedCall[] {
   const claims = claimsByUnit(group);
   const turns = ridersOf(group.allotted);
-  return group.allotted.map((allotted, index) => dancer.dance(group, allotted, offset, turns[index], claims[index]));
+  return group.allotted.map((allotted, index) =>
+    dancer.dance(group, allotted, offset, turns[index], claims[index]),
+  );
 }
 
 interface Claims {
@@ -169,14 +183,19 @@ interface Claims {
   readonly facingClaims: Marks['facingClaims'];
 }
 
+const NO_CLAIMS: Claims = { weightClaims: [], facingClaims: [] };
+
 /** A claim belongs to the call it follows; one that opens the line to the first. */
 function claimsByUnit(group: LaidGroup): Claims[] {
   const marks = group.line.step?.marks as Marks;
+  if (marks.weightClaims.length === 0 && marks.facingClaims.length === 0)
+    return group.allotted.map(() => NO_CLAIMS);
   const starts = group.allotted.map(({ unit }) => unit.call.span.from);
   const groups = group.line.step?.groups ?? [];
   const isLastGroup = groups[groups.length - 1] === group.group;
   const owner = (from: number): number => {
-    if (!isLastGroup && from > (group.group.calls[group.group.calls.length - 1]?.span.to ?? 0) + 40) return -1;
+    if (!isLastGroup && from > (group.group.calls[group.group.calls.length - 1]?.span.to ?? 0) + 40)
+      return -1;
     const index = starts.findLastIndex((start) => start < from);
     return index < 0 && starts.length > 0 && group.group === groups[0] ? 0 : index;
   };
@@ -191,10 +210,14 @@ interface Riders {
   readonly onLast: readonly Unit[];
 }
 
-const isRidingTurn = ({ unit, first, length }: Allotted): boolean => first >= 0 && length === 0 && (unit.figure?.id === 'turn' || unit.figure?.id === 'full-turn');
+const NO_RIDERS: Riders = { onFirst: [], onLast: [] };
+
+const isRidingTurn = ({ unit, first, length }: Allotted): boolean =>
+  first >= 0 && length === 0 && (unit.figure?.id === 'turn' || unit.figure?.id === 'full-turn');
 
 /** A turn without counts of its own goes on to the next call's first action; joined by "and", or last, on to the one before. */
 function ridersOf(allotted: readonly Allotted[]): Riders[] {
+  if (!allotted.some(isRidingTurn)) return allotted.map(() => NO_RIDERS);
   const riders = allotted.map(() => ({ onFirst: [] as Unit[], onLast: [] as Unit[] }));
   allotted.forEach((item, index) => {
     if (!isRidingTurn(item)) return;
@@ -218,25 +241,47 @@ class Dancer {
     this.place += 1;
     const { unit, steps, first } = allotted;
     const { call, figure, titled } = unit;
-    const facts = { call, figure, titled, unplaced: first < 0, rides: first >= 0 && steps.length === 0 && figure !== undefined, ...claims };
+    const facts = {
+      call,
+      figure,
+      titled,
+      unplaced: first < 0,
+      rides: first >= 0 && steps.length === 0 && figure !== undefined,
+      ...claims,
+    };
     if (!figure) return { ...facts, moments: [], assumed: [], after: this.loseWeight(claims) };
     if (steps.length === 0) return { ...facts, moments: [], assumed: [], after: this.state };
     const opening = [...riders.onFirst].map((rider) => ridingTurn(rider, this.state));
     const closing = [...riders.onLast].map((rider) => ridingTurn(rider, this.state));
-    const sum = (turns: readonly { turn: Turn }[]): Turn => turns.reduce((total, { turn }) => total + turn, 0);
+    const sum = (turns: readonly { turn: Turn }[]): Turn =>
+      turns.reduce((total, { turn }) => total + turn, 0);
     const resolved = resolveCall(allotted, this.state, sum(opening));
     const certain = this.state.weight !== 'unknown' || call.foot !== undefined || call.feet !== undefined;
     const moments: Moment[] = [];
     const assumed = [...resolved.assumed, ...[...opening, ...closing].flatMap((rider) => rider.assumed)];
     resolved.actions.forEach((action, index) => {
       const last = index === resolved.actions.length - 1;
-      const settled = this.settle(last ? { ...action, turn: action.turn + sum(closing) } : action, last, call, claims, assumed);
+      const settled = this.settle(
+        last ? { ...action, turn: action.turn + sum(closing) } : action,
+        last,
+        call,
+        claims,
+        assumed,
+      );
       const before = this.state;
       const after = danceAction(before, settled);
       this.state = certain ? after : { ...after, weight: 'unknown' };
       if (last) this.state = withClaim(this.state, settled, claims);
       const tick = group.ticks[first + index];
-      moments.push({ line: group.line, call, tick, time: offset + tick, action: settled, before, after: this.state });
+      moments.push({
+        line: group.line,
+        call,
+        tick,
+        time: offset + tick,
+        action: settled,
+        before,
+        after: this.state,
+      });
     });
     return { ...facts, lead: resolved.lead, moments, assumed, after: this.state };
   }
@@ -248,12 +293,27 @@ class Dancer {
     if (action.effect === 'open') {
       const { weight } = this.state;
       const next = this.nextNamedFoot();
-      const foot = claim === 'L' || claim === 'R' ? claim : next ? otherFoot(next) : isFoot(weight) ? otherFoot(weight) : undefined;
+      const foot =
+        claim === 'L' || claim === 'R'
+          ? claim
+          : next
+            ? otherFoot(next)
+            : isFoot(weight)
+              ? otherFoot(weight)
+              : undefined;
       return foot ? { ...action, foot, effect: 'takes' } : action;
     }
-    if (action.effect === 'both' && (claim === 'L' || claim === 'R')) return { ...action, effect: 'takes', foot: claim };
-    if (action.word === 'turn' && isFoot(this.state.weight)) return this.turnOrPivot(action, this.state.weight, claim, call, assumed);
-    if (action.word === 'stomp' && last && claim === undefined && action.foot && this.nextNamedFoot() === action.foot) {
+    if (action.effect === 'both' && (claim === 'L' || claim === 'R'))
+      return { ...action, effect: 'takes', foot: claim };
+    if (action.word === 'turn' && isFoot(this.state.weight))
+      return this.turnOrPivot(action, this.state.weight, claim, call, assumed);
+    if (
+      action.word === 'stomp' &&
+      last &&
+      claim === undefined &&
+      action.foot &&
+      this.nextNamedFoot() === action.foot
+    ) {
       assumed.push({ kind: 'stomp up', customary: true, span: call.span, value: action.foot });
       return { ...action, word: 'stomp up', effect: 'none' };
     }
@@ -261,7 +321,13 @@ class Dancer {
   }
 
   /** "Step R forward, turn 1/2 left" moves the weight when that is stated, or when R goes next. */
-  private turnOrPivot(action: Action, weight: Foot, claim: string | undefined, call: Call, assumed: Assumption[]): Action {
+  private turnOrPivot(
+    action: Action,
+    weight: Foot,
+    claim: string | undefined,
+    call: Call,
+    assumed: Assumption[],
+  ): Action {
     const free = otherFoot(weight);
     if (claim === undefined ? this.nextNamedFoot() !== weight : claim !== free) return action;
     if (claim === undefined) assumed.push({ kind: 'pivot', customary: true, span: call.span, value: free });
@@ -295,6 +361,7 @@ class Dancer {
 function withClaim(state: DanceState, action: Action, claims: Claims): DanceState {
   const claim = claims.weightClaims[claims.weightClaims.length - 1]?.weight;
   if (claim === 'both' && action.effect !== 'none') return { ...state, weight: 'both' };
-  if ((claim === 'L' || claim === 'R') && (state.weight === 'unknown' || state.weight === 'both')) return { ...state, weight: claim };
+  if ((claim === 'L' || claim === 'R') && (state.weight === 'unknown' || state.weight === 'both'))
+    return { ...state, weight: claim };
   return state;
 }

@@ -42,7 +42,9 @@ export function layBlock(block: BlockText): LaidSection[] {
 }
 
 function laySection(text: SectionText, block: BlockText, offset: number): LaidSection {
-  const source = text.copy ? block.sections.find((other) => other.number === text.copy?.of && !other.copy) : undefined;
+  const source = text.copy
+    ? block.sections.find((other) => other.number === text.copy?.of && !other.copy)
+    : undefined;
   const lines = [...(source?.lines ?? []), ...text.lines];
   const mirrored = text.copy?.mirrored === true;
   const groups: LaidGroup[] = [];
@@ -59,7 +61,10 @@ function laySection(text: SectionText, block: BlockText, offset: number): LaidSe
     }
   }
   const borrows = groups[groups.length - 1]?.group.counts?.borrows === true;
-  const end = Math.max(0, ...groups.map(({ end: own, group }) => (group.counts?.borrows ? own - TICKS_A_COUNT : own)));
+  const end = Math.max(
+    0,
+    ...groups.map(({ end: own, group }) => (group.counts?.borrows ? own - TICKS_A_COUNT : own)),
+  );
   const counts = Math.ceil(end / TICKS_A_COUNT);
   return { text, groups, counts, statedCounts: source?.counts ?? text.counts ?? counts, borrows, offset };
 }
@@ -67,22 +72,59 @@ function laySection(text: SectionText, block: BlockText, offset: number): LaidSe
 /** A sheet that numbers through (9-16) is brought back to 1; a section that opens on 2 after an `8&1` is not. */
 function runningShift(firstTick: number, sectionCounts: number, offset: number): number {
   const first = countOfTick(firstTick);
-  const runsOn = first > 2 && (tickOfCount(first) === offset || (first > sectionCounts && (first - 1) % sectionCounts === 0));
+  const runsOn =
+    first > 2 &&
+    (tickOfCount(first) === offset || (first > sectionCounts && (first - 1) % sectionCounts === 0));
   return runsOn ? tickOfCount(first) : 0;
 }
 
-function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: number, mirrored: boolean): LaidGroup {
+function layGroup(
+  line: ScriptLine,
+  group: CallGroup,
+  shift: number,
+  next: number,
+  mirrored: boolean,
+): LaidGroup {
   const { counts } = group;
   const calls: readonly Call[] = mirrored ? group.calls.map(mirrorCall) : group.calls;
   const units = unitsOfCalls(calls);
   const ticks = momentsOf(group, units, shift, next);
-  const { units: allotted, empty } = allotCounts(units, ticks);
+  const { units: allotted, empty } = mirrored ? allotCounts(units, ticks) : allotOnce(group, units, ticks);
   const last = ticks[ticks.length - 1];
-  const end = counts?.floating ? next + counts.end : last === undefined ? next : (Math.floor(last / TICKS_A_COUNT) + 1) * TICKS_A_COUNT;
-  return { line, group, ticks, end, allotted, empty: counts?.floating ? [] : empty.map((index) => ticks[index]) };
+  const end = counts?.floating
+    ? next + counts.end
+    : last === undefined
+      ? next
+      : (Math.floor(last / TICKS_A_COUNT) + 1) * TICKS_A_COUNT;
+  return {
+    line,
+    group,
+    ticks,
+    end,
+    allotted,
+    empty: counts?.floating ? [] : empty.map((index) => ticks[index]),
+  };
 }
 
-function momentsOf(group: CallGroup, units: ReturnType<typeof unitsOfCalls>, shift: number, next: number): number[] {
+const known = new WeakMap<CallGroup, ReturnType<typeof allotCounts>>();
+
+/** Which call gets which count hangs on the line alone, and a line that was read before is the same object. */
+function allotOnce(
+  group: CallGroup,
+  units: ReturnType<typeof unitsOfCalls>,
+  ticks: readonly number[],
+): ReturnType<typeof allotCounts> {
+  const found = known.get(group) ?? allotCounts(units, ticks);
+  known.set(group, found);
+  return found;
+}
+
+function momentsOf(
+  group: CallGroup,
+  units: ReturnType<typeof unitsOfCalls>,
+  shift: number,
+  next: number,
+): number[] {
   const { counts } = group;
   if (!counts) return usualTicks(units, next);
   if (counts.floating) return counts.ticks.map((tick) => next + tick);

@@ -55,7 +55,8 @@ export function resolveCall(allotted: Allotted, state: DanceState, carriedTurn: 
 /** A weave towards the standing foot opens with a cross: `weave left` with R free. */
 function startOfWeave({ unit, steps }: Allotted, figure: Figure, state: DanceState): readonly PatternStep[] {
   const { travel, direction } = unit.call;
-  if (!travel || direction || figure.share !== 'steps' || !isFoot(state.weight) || nextFoot(state) === travel) return steps;
+  if (!travel || direction || figure.share !== 'steps' || !isFoot(state.weight) || nextFoot(state) === travel)
+    return steps;
   return runSteps(figure, steps.length, 'cross');
 }
 
@@ -73,7 +74,8 @@ function titledShare({ unit, steps }: Allotted, lead: Foot): Turn | undefined {
   const form = titled.figure.forms.find(({ steps: own }) => own.length === places)?.steps;
   if (!form) return undefined;
   const titleLead = titled.foot ?? (detailIndex % 2 === 0 ? lead : otherFoot(lead));
-  const way = titled.turn.way ?? (titled.figure.way === 'in' ? otherWay(outWay(titleLead)) : outWay(titleLead));
+  const way =
+    titled.turn.way ?? (titled.figure.way === 'in' ? otherWay(outWay(titleLead)) : outWay(titleLead));
   return spellTurn(titled.figure, form, titleLead, titled.turn.amount * waySign(way)).turns[detailIndex];
 }
 
@@ -107,7 +109,8 @@ function leadFoot(call: Call, first: boolean, steps: readonly PatternStep[], sta
   const opening = steps.find((step) => step.role === 'A' || step.role === 'B');
   const turnsInPlace = opening?.word === 'pivot';
   const fromOpening = (foot: Foot): Foot => (opening?.role === 'B' ? otherFoot(foot) : foot);
-  if (call.travel && steps.some((step) => step.direction === 'side' && step.word === 'step')) return call.travel;
+  if (call.travel && steps.some((step) => step.direction === 'side' && step.word === 'step'))
+    return call.travel;
   if (first && call.foot && !turnsInPlace) return fromOpening(call.foot);
   return fromOpening(opening?.word === 'hop' ? otherFoot(nextFoot(state)) : nextFoot(state));
 }
@@ -115,13 +118,20 @@ function leadFoot(call: Call, first: boolean, steps: readonly PatternStep[], sta
 // Turns
 
 /** The signed turn of the whole call; undefined when it does not turn. */
-function wholeTurn(unit: Unit, figure: Figure, lead: Foot, state: DanceState, assumed: Assumption[]): Turn | undefined {
+function wholeTurn(
+  unit: Unit,
+  figure: Figure,
+  lead: Foot,
+  state: DanceState,
+  assumed: Assumption[],
+): Turn | undefined {
   const { call, repeat } = unit;
   const said = call.turn;
   if (!said && figure.amount === undefined) return undefined;
   const span = said?.span ?? call.span;
   const way = said?.way;
-  if (said?.target !== undefined && said.amount === undefined) return turnToTarget(figure, lead, state, said.target, way, span, assumed);
+  if (said?.target !== undefined && said.amount === undefined)
+    return turnToTarget(figure, lead, state, said.target, way, span, assumed);
   let amount = said?.amount ?? figure.amount;
   if (amount === undefined) {
     assumed.push({ kind: 'amount', customary: false, span, value: '0' });
@@ -136,7 +146,15 @@ function wholeTurn(unit: Unit, figure: Figure, lead: Foot, state: DanceState, as
   return amount * waySign(way ?? assumedWay(figure, lead, state, span, assumed));
 }
 
-function turnToTarget(figure: Figure, lead: Foot, state: DanceState, target: number, way: Way | undefined, span: Span, assumed: Assumption[]): Turn {
+function turnToTarget(
+  figure: Figure,
+  lead: Foot,
+  state: DanceState,
+  target: number,
+  way: Way | undefined,
+  span: Span,
+  assumed: Assumption[],
+): Turn {
   const turn = turnBetween(state.facing, target, way);
   if (way !== undefined || Math.abs(turn) !== CIRCLE / 2) return turn;
   return Math.abs(turn) * waySign(assumedWay(figure, lead, state, span, assumed));
@@ -167,12 +185,27 @@ export function unwindWay(crossing: NonNullable<DanceState['crossing']>): Way {
 }
 
 /** Where in the figure the turn falls, one number an action, and the directions that go with it. */
-function spellTurn(figure: Figure, steps: readonly PatternStep[], lead: Foot, turn: Turn): { steps: readonly PatternStep[]; turns: number[] } {
+function spellTurn(
+  figure: Figure,
+  steps: readonly PatternStep[],
+  lead: Foot,
+  turn: Turn,
+): { steps: readonly PatternStep[]; turns: number[] } {
   const sign = turn < 0 ? -1 : 1;
   if (turn === 0) return { steps, turns: steps.map(() => 0) };
   const turned = turnedPattern(figure, lead, turn);
-  if (turned && steps.length <= turned.length && steps.every((step, index) => step.role === turned[index].role)) {
-    return { steps: turned, turns: closeSum(turned.slice(0, steps.length).map((step) => fixedShare(step) * sign), turn) };
+  if (
+    turned &&
+    steps.length <= turned.length &&
+    steps.every((step, index) => step.role === turned[index].role)
+  ) {
+    return {
+      steps: turned,
+      turns: closeSum(
+        turned.slice(0, steps.length).map((step) => fixedShare(step) * sign),
+        turn,
+      ),
+    };
   }
   if (figure.share && isRun(figure, steps)) return { steps, turns: shareOut(figure, steps, turn) };
   const turns = steps.map((step) => (step.turn === 'whole' ? turn : step.turn * sign));
@@ -181,7 +214,8 @@ function spellTurn(figure: Figure, steps: readonly PatternStep[], lead: Foot, tu
 
 const fixedShare = (step: PatternStep): number => (step.turn === 'whole' ? 0 : step.turn);
 
-const isRun = (figure: Figure, steps: readonly PatternStep[]): boolean => figure.run !== undefined && steps.length > 1 && steps.every((step) => figure.run?.includes(step));
+const isRun = (figure: Figure, steps: readonly PatternStep[]): boolean =>
+  figure.run !== undefined && steps.length > 1 && steps.every((step) => figure.run?.includes(step));
 
 /** The shares of a figure always come to what the line says: the difference falls on the last action that turns, or that takes weight. */
 function closeSum(turns: number[], turn: Turn, steps?: readonly PatternStep[]): number[] {
@@ -225,4 +259,3 @@ export function mirrorCall(call: Call): Call {
     detail: call.detail?.map(mirrorCall),
   };
 }
-

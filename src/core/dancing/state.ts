@@ -36,8 +36,20 @@ export const FOOT_WIDTH = 0.3;
 export function startState(weight: Weight, facing: Facing = 0): DanceState {
   const half = FOOT_WIDTH / 2;
   const [, right] = bodyAxes(facing);
-  const at = (foot: Foot): FootPlace => ({ x: right.x * sideSign(foot) * half, y: right.y * sideSign(foot) * half, heading: facing });
-  return { weight, facing, rotation: 0, feet: { L: at('L'), R: at('R') }, crossing: null, lastFoot: null, rocked: false };
+  const at = (foot: Foot): FootPlace => ({
+    x: right.x * sideSign(foot) * half,
+    y: right.y * sideSign(foot) * half,
+    heading: facing,
+  });
+  return {
+    weight,
+    facing,
+    rotation: 0,
+    feet: { L: at('L'), R: at('R') },
+    crossing: null,
+    lastFoot: null,
+    rocked: false,
+  };
 }
 
 interface Vector {
@@ -118,7 +130,8 @@ function crossingAfter(state: DanceState, action: Action): Crossing | null {
 }
 
 function feetAfter(state: DanceState, action: Action, facing: Facing): ByFoot<FootPlace> {
-  const turned = (place: FootPlace): FootPlace => (action.turn === 0 ? place : { ...place, heading: facingAfter(place.heading, action.turn) });
+  const turned = (place: FootPlace): FootPlace =>
+    action.turn === 0 ? place : { ...place, heading: facingAfter(place.heading, action.turn) };
   const { foot, direction } = action;
   if (foot === null || direction === null || direction === 'place' || action.word === 'recover') {
     return { L: turned(state.feet.L), R: turned(state.feet.R) };

@@ -19,12 +19,35 @@ export const DIRECTIONS = [
 export type Direction = (typeof DIRECTIONS)[number];
 
 /** What a foot (or the hands) does. Whether it takes weight is the action's own field: a stomp may or may not. */
-export const WEIGHT_ACTIONS = ['step', 'rock', 'recover', 'press', 'lunge', 'stomp', 'ball', 'sway', 'skate', 'drop', 'jump', 'hop'] as const;
+export const WEIGHT_ACTIONS = [
+  'step',
+  'rock',
+  'recover',
+  'press',
+  'lunge',
+  'stomp',
+  'ball',
+  'sway',
+  'skate',
+  'drop',
+  'jump',
+  'hop',
+] as const;
 export const GESTURES = [
   'touch', 'tap', 'point', 'toe', 'heel', 'kick', 'flick', 'hitch', 'hook', 'brush', 'scuff', 'sweep', 'drag', 'stomp up', 'knee pop',
 ] as const; // prettier-ignore
 export const BOTH_FEET_ACTIONS = ['pivot', 'unwind', 'swivel', 'twist', 'turn'] as const;
-export const BODY_ACTIONS = ['hold', 'clap', 'snap', 'slap', 'bump', 'roll', 'sit', 'bounce', 'shimmy'] as const;
+export const BODY_ACTIONS = [
+  'hold',
+  'clap',
+  'snap',
+  'slap',
+  'bump',
+  'roll',
+  'sit',
+  'bounce',
+  'shimmy',
+] as const;
 export const ACTION_WORDS = [...WEIGHT_ACTIONS, ...GESTURES, ...BOTH_FEET_ACTIONS, ...BODY_ACTIONS] as const;
 export type ActionWord = (typeof ACTION_WORDS)[number];
 

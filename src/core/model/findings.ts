@@ -3,7 +3,17 @@ import type { Edit, Span } from './text';
 export const SEVERITIES = ['error', 'warning', 'remark'] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
-export const FINDING_GROUPS = ['counts', 'weight', 'facing', 'plan', 'options', 'names', 'floor', 'music', 'care'] as const;
+export const FINDING_GROUPS = [
+  'counts',
+  'weight',
+  'facing',
+  'plan',
+  'options',
+  'names',
+  'floor',
+  'music',
+  'care',
+] as const;
 export type FindingGroup = (typeof FINDING_GROUPS)[number];
 
 /** A change to the text that is offered under a finding. */

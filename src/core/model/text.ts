@@ -5,7 +5,10 @@ export interface Span {
 }
 
 export const shiftSpan = (span: Span, by: number): Span => ({ from: span.from + by, to: span.to + by });
-export const joinSpans = (a: Span, b: Span): Span => ({ from: Math.min(a.from, b.from), to: Math.max(a.to, b.to) });
+export const joinSpans = (a: Span, b: Span): Span => ({
+  from: Math.min(a.from, b.from),
+  to: Math.max(a.to, b.to),
+});
 
 /** Replaces a stretch of text. Several edits of one fix are given in order and never overlap. */
 export interface Edit extends Span {

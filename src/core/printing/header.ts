@@ -16,7 +16,8 @@ export function editFacts(script: Script, facts: Facts): Edit[] {
     if (value === undefined) continue;
     const entry = script.header.entries.find((one) => one.key === key);
     if (entry && value === '') edits.push({ ...lineWithBreak(script, entry.span), insert: '' });
-    else if (entry && entry.value !== value) edits.push({ ...entry.valueSpan, insert: entry.value === '' ? ` ${value}` : value });
+    else if (entry && entry.value !== value)
+      edits.push({ ...entry.valueSpan, insert: entry.value === '' ? ` ${value}` : value });
     else if (!entry && value !== '') added.push(`${key}: ${value}`);
   }
   const first = title ? [] : [`# ${facts.title}`];
@@ -27,12 +28,22 @@ export function editFacts(script: Script, facts: Facts): Edit[] {
 
 /** After the last fact, else after the title, else at the top. */
 function insertion(script: Script, lines: readonly string[]): Edit {
-  const last = script.header.entries[script.header.entries.length - 1]?.span ?? (script.titleLine === undefined ? undefined : script.lines[script.titleLine].span);
-  if (last && script.titleLine !== undefined) return { from: last.to, to: last.to, insert: `\n${lines.join('\n')}` };
-  return { from: 0, to: 0, insert: `${lines.join('\n')}\n${script.text.startsWith('\n') || script.text === '' ? '' : '\n'}` };
+  const last =
+    script.header.entries[script.header.entries.length - 1]?.span ??
+    (script.titleLine === undefined ? undefined : script.lines[script.titleLine].span);
+  if (last && script.titleLine !== undefined)
+    return { from: last.to, to: last.to, insert: `\n${lines.join('\n')}` };
+  return {
+    from: 0,
+    to: 0,
+    insert: `${lines.join('\n')}\n${script.text.startsWith('\n') || script.text === '' ? '' : '\n'}`,
+  };
 }
 
-const lineWithBreak = (script: Script, { from, to }: { from: number; to: number }): { from: number; to: number } => ({
+const lineWithBreak = (
+  script: Script,
+  { from, to }: { from: number; to: number },
+): { from: number; to: number } => ({
   from,
   to: script.text[to] === '\n' ? to + 1 : to,
 });

@@ -20,8 +20,10 @@ const PLACES: Readonly<Record<string, string>> = {
 /** `forward`, `touch beside`, `turn 1/2 left on both feet, weight to L`, `rock back, turning 1/4 right`. */
 export function actionSentence(action: Action): string {
   const { word, foot, direction, turn } = action;
-  const amount = turn === 0 ? '' : `${amountWords(turn)}${amountWords(turn) === 'full' ? ' turn' : ''} ${wayOfTurn(turn)}`;
-  if (word === 'pivot' || word === 'unwind') return `${word === 'pivot' ? 'turn' : 'unwind'} ${amount} on both feet, weight to ${foot ?? 'either'}`;
+  const amount =
+    turn === 0 ? '' : `${amountWords(turn)}${amountWords(turn) === 'full' ? ' turn' : ''} ${wayOfTurn(turn)}`;
+  if (word === 'pivot' || word === 'unwind')
+    return `${word === 'pivot' ? 'turn' : 'unwind'} ${amount} on both feet, weight to ${foot ?? 'either'}`;
   if (word === 'turn') return `turn ${amount}`.trim();
   if (word === 'recover') return amount ? `weight back, turning ${amount}` : 'weight back';
   if (word === 'drop') return 'heel down, weight on';

@@ -7,7 +7,10 @@ import { printStepLine } from './calls';
 /** Reading what this prints gives the same dance, and printing it again changes nothing. */
 export function printScript(script: Script): string {
   const lines = script.lines.map((line) => printLine(script, line));
-  return `${spaced(script, lines).join('\n').replace(/\n{3,}/g, '\n\n').trim()}\n`;
+  return `${spaced(script, lines)
+    .join('\n')
+    .replace(/\n{3,}/g, '\n\n')
+    .trim()}\n`;
 }
 
 function printLine(script: Script, line: ScriptLine): string {
@@ -46,11 +49,14 @@ function printHeading(line: ScriptLine): string {
 function shiftOf(line: ScriptLine): number {
   const first = line.section?.lines[0]?.step?.groups[0]?.counts?.ticks[0];
   const length = line.section?.counts ?? 8;
-  if (first === undefined || countOfTick(first) <= length || (countOfTick(first) - 1) % length !== 0) return 0;
+  if (first === undefined || countOfTick(first) <= length || (countOfTick(first) - 1) % length !== 0)
+    return 0;
   return tickOfCount(countOfTick(first));
 }
 
 /** One empty line before every heading. */
 function spaced(script: Script, lines: string[]): string[] {
-  return lines.flatMap((text, index) => (script.lines[index].kind === 'heading' && index > 0 ? ['', text] : [text]));
+  return lines.flatMap((text, index) =>
+    script.lines[index].kind === 'heading' && index > 0 ? ['', text] : [text],
+  );
 }

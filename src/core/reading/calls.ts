@@ -5,61 +5,43 @@
  * belongs to it. Nothing is dropped in silence: words that carry no meaning here are kept with their places in `unread`.
  * Which foot is free is not known here: a call that names no foot leaves it open for dancing.
  */
-import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
 import { joinSpans, type Span } from '../model/text';
 import { CIRCLE, readHour, type Facing, type Way } from '../model/turns';
-import { figureById, findName, type Figure } from '../vocabulary';
-import { AMOUNT_WORDS, BODY_NOUNS, DIRECTION_WORDS, FILLERS, FOOT_WORDS, REPEAT_WORDS, SIDE_WORDS, WAY_WORDS, WEIGHT_NOUNS } from '../vocabulary/words';
+import { findName, type Figure } from '../vocabulary';
+import {
+  AMOUNT_WORDS,
+  BODY_NOUNS,
+  DIRECTION_WORDS,
+  FILLERS,
+  FOOT_WORDS,
+  REPEAT_WORDS,
+  SIDE_WORDS,
+  WAY_WORDS,
+  WEIGHT_NOUNS,
+} from '../vocabulary/words';
+import { impliedFigure, isSingle, newDraft, settle, type Call, type CalledTurn, type Draft } from './settle';
 import { readTokens, type Token } from './tokens';
 
-export interface CalledTurn {
-  /** Parts of a circle, without sign; undefined when the line gives none. */
-  readonly amount?: number;
-  readonly way?: Way;
-  /** "to face 6:00": the turn is given by where it ends. */
-  readonly target?: Facing;
-  readonly span: Span;
-}
-
-export interface Call {
-  readonly span: Span;
-  /** Undefined when the words were not understood. */
-  readonly figure?: Figure;
-  /** The foot the call names, and where. */
-  readonly foot?: Foot;
-  readonly footSpan?: Span;
-  /** A travelling direction that is no foot: `weave right`. */
-  readonly travel?: Foot;
-  /** Feet listed one by one: `R L R`. */
-  readonly feet?: readonly Foot[];
-  readonly direction?: Direction;
-  readonly turn?: CalledTurn;
-  readonly repeat: number;
-  /** The turn given is the sum over the repeats ("four paddles making a full turn"). */
-  readonly total: boolean;
-  /** Joined to the call before by "and" or "with", not by a comma. */
-  readonly joined: boolean;
-  /** Spelt out after a colon: `Coaster R: back, together, forward`. */
-  readonly detail?: readonly Call[];
-  readonly unread: readonly Span[];
-}
-
-type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span'>]: Call[K] } & {
-  from: number;
-  to: number;
-  unread: Span[];
-  sides: { foot: Foot; span: Span; sure: boolean; afterObject: boolean; toSide: boolean }[];
-  turnWord: boolean;
-  words: number;
-};
-
-const newDraft = (from: number, joined: boolean): Draft => ({ from, to: from, repeat: 1, total: false, joined, unread: [], sides: [], turnWord: false, words: 0 });
+export type { Call, CalledTurn } from './settle';
 
 /** Verbs that a heel or a toe can follow as a noun: `touch L toe behind`. */
 const TOE_AND_HEEL: ReadonlySet<string> = new Set(['heel', 'toe']);
 const TAKES_TOE_AND_HEEL: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 'close']);
-const OBJECT_WORDS: ReadonlySet<string> = new Set(['over', 'across', 'behind', 'beside', 'next to', 'in front of', 'in front', 'hinter', 'neben', 'ueber', 'derriere', 'a cote']);
+const OBJECT_WORDS: ReadonlySet<string> = new Set([
+  'over',
+  'across',
+  'behind',
+  'beside',
+  'next to',
+  'in front of',
+  'in front',
+  'hinter',
+  'neben',
+  'ueber',
+  'derriere',
+  'a cote',
+]);
 const SOFT_JOINTS: ReadonlySet<string> = new Set(['and', 'und', 'et']);
 const WITH_WORDS: ReadonlySet<string> = new Set(['with', 'mit', 'avec']);
 const LONGEST_PHRASE = 3;
@@ -100,7 +82,8 @@ class CallReader {
 
   private readNext(): void {
     const token = this.tokens[this.at];
-    if (token.kind === 'break' || token.word === 'then' || token.word === 'dann' || token.word === 'puis') return this.endClause();
+    if (token.kind === 'break' || token.word === 'then' || token.word === 'dann' || token.word === 'puis')
+      return this.endClause();
     if (token.kind === 'colon') return this.startDetail();
     if (token.kind === 'amount') return this.takeAmount(token.value, 1);
     if (token.kind === 'times') return this.takeRepeat(token.value, 1);
@@ -196,7 +179,11 @@ class CallReader {
       if (before.id !== 'point' || figure.id === 'heel') draft.figure = figure;
       return true;
     }
-    if (TOE_AND_HEEL.has(figure.id) && ['drop', 'swivel', 'twist', 'hook', 'bounce', 'slap'].includes(before.id)) return true;
+    if (
+      TOE_AND_HEEL.has(figure.id) &&
+      ['drop', 'swivel', 'twist', 'hook', 'bounce', 'slap'].includes(before.id)
+    )
+      return true;
     const takesDirection = figure.forms.some((form) => form.steps.some((step) => step.direction === '*'));
     if (before.id === 'cross' && !draft.direction && draft.sides.length === 0 && takesDirection) {
       draft.figure = figure.id === 'step' ? before : figure;
@@ -208,11 +195,13 @@ class CallReader {
 
   /** The word "turn" belongs to the figure beside it; alone in its clause it is a turn in place. */
   private takeTurnWord(figure: Figure, length: number): void {
-    if (this.draft?.figure && (this.draft.turn?.amount !== undefined && this.joint === 'and')) this.finishCall();
+    if (this.draft?.figure && this.draft.turn?.amount !== undefined && this.joint === 'and')
+      this.finishCall();
     else if (this.draft?.figure && this.joint === 'and') {
       this.finishCall();
       this.joinNext = true;
-    } else if (this.draft?.figure && this.draft.turn?.amount !== undefined && !this.lastWasTurn) this.finishCall();
+    } else if (this.draft?.figure && this.draft.turn?.amount !== undefined && !this.lastWasTurn)
+      this.finishCall();
     const draft = this.ensure();
     draft.turnWord = true;
     this.mergeTurn(draft, figure.id === 'full-turn' ? { amount: CIRCLE } : {}, length);
@@ -251,14 +240,17 @@ class CallReader {
 
   private takeNumber(token: Token): void {
     const next = this.words[this.at + 1];
-    if (this.lastWord === 'face' || this.lastWord === 'facing') return this.takeTarget(readHour(token.word), 1);
+    if (this.lastWord === 'face' || this.lastWord === 'facing')
+      return this.takeTarget(readHour(token.word), 1);
     if (next === 'count' || next === 'counts' || next === 'beat') {
       if (this.draft?.figure?.id === 'hold') this.draft.repeat = Math.min(token.value, 16);
       if (this.draft) this.consume(this.draft, 2);
       else this.skip(2);
       return;
     }
-    const name = findName(this.words, this.at + 1) ?? (this.words[this.at + 1] === ' amount' ? { length: 1 } : undefined);
+    const name =
+      findName(this.words, this.at + 1) ??
+      (this.words[this.at + 1] === ' amount' ? { length: 1 } : undefined);
     if (name && token.value > 0 && token.value <= 16) return this.takeRepeat(token.value, 1);
     const draft = this.ensure();
     draft.unread.push({ from: token.from, to: token.to });
@@ -271,9 +263,9 @@ class CallReader {
   private takePhrase(): boolean {
     for (let length = Math.min(LONGEST_PHRASE, this.words.length - this.at); length > 0; length--) {
       const phrase = this.words.slice(this.at, this.at + length).join(' ');
-      if (Object.hasOwn(AMOUNT_WORDS, phrase)) return this.takeAmount(AMOUNT_WORDS[phrase], length), true;
-      if (Object.hasOwn(WAY_WORDS, phrase)) return this.takeWay(WAY_WORDS[phrase], length), true;
-      if (Object.hasOwn(REPEAT_WORDS, phrase)) return this.takeRepeat(REPEAT_WORDS[phrase], length), true;
+      if (Object.hasOwn(AMOUNT_WORDS, phrase)) return (this.takeAmount(AMOUNT_WORDS[phrase], length), true);
+      if (Object.hasOwn(WAY_WORDS, phrase)) return (this.takeWay(WAY_WORDS[phrase], length), true);
+      if (Object.hasOwn(REPEAT_WORDS, phrase)) return (this.takeRepeat(REPEAT_WORDS[phrase], length), true);
       if (Object.hasOwn(DIRECTION_WORDS, phrase) && this.takeDirection(phrase, length)) return true;
     }
     return false;
@@ -288,21 +280,29 @@ class CallReader {
   private takeDirection(phrase: string, length: number): boolean {
     if (phrase === 'over' || phrase === 'ueber') {
       const shoulder = this.shoulderAhead();
-      if (shoulder) return this.takeWay(shoulder.way, shoulder.length), true;
-      if (this.tokens[this.at + 1]?.kind === 'number') return this.skip(1), true;
+      if (shoulder) return (this.takeWay(shoulder.way, shoulder.length), true);
+      if (this.tokens[this.at + 1]?.kind === 'number') return (this.skip(1), true);
     }
     // `in` alone before a way of turning or a count says nothing: `in a quarter turn`.
     if (phrase === 'in' && /^(a|an|un|une|einer?)$/.test(this.words[this.at + 1] ?? '')) return false;
     let direction = DIRECTION_WORDS[phrase];
     let draft = this.ensure();
-    if (!draft.figure && draft.direction && draft.sides.length > 0 && !/^diagonal/.test(direction) && !/^diagonal/.test(draft.direction)) {
+    if (
+      !draft.figure &&
+      draft.direction &&
+      draft.sides.length > 0 &&
+      !/^diagonal/.test(direction) &&
+      !/^diagonal/.test(draft.direction)
+    ) {
       this.finishCall();
       draft = this.ensure();
     }
     if (/^diagonal/.test(draft.direction ?? '') && direction === 'back') direction = 'diagonal back';
-    else if (/^diagonal/.test(draft.direction ?? '') && direction === 'forward') direction = 'diagonal forward';
+    else if (/^diagonal/.test(draft.direction ?? '') && direction === 'forward')
+      direction = 'diagonal forward';
     else if (draft.direction === 'back' && /^diagonal/.test(direction)) direction = 'diagonal back';
-    if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together') draft.direction = direction;
+    if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together')
+      draft.direction = direction;
     else if (draft.direction === 'side' && direction !== 'side' && !draft.figure) draft.direction = direction;
     const objectAhead = OBJECT_WORDS.has(phrase);
     this.consume(draft, length);
@@ -327,11 +327,14 @@ class CallReader {
     const next = this.words[this.at + 1] ?? '';
     if (BODY_NOUNS.has(next)) return this.skip(2);
     const draft = this.draft;
-    if (!sure && this.lastWasTurn && draft?.turn && draft.turn.way === undefined) return this.takeWay(foot === 'R' ? 'right' : 'left', 1);
+    if (!sure && this.lastWasTurn && draft?.turn && draft.turn.way === undefined)
+      return this.takeWay(foot === 'R' ? 'right' : 'left', 1);
     if (draft && this.opensNewStep(draft, next)) this.finishCall();
     const target = this.ensure();
     const span = { from: token.from, to: token.to };
-    const toSide = /^(to|a|nach|to the)$/.test(this.lastWord) || (this.lastWord === 'the' && this.words[this.at - 2] === 'to');
+    const toSide =
+      /^(to|a|nach|to the)$/.test(this.lastWord) ||
+      (this.lastWord === 'the' && this.words[this.at - 2] === 'to');
     target.sides.push({ foot, span, sure, afterObject: this.lastWord === 'over', toSide });
     this.consume(target, 1);
   }
@@ -345,7 +348,13 @@ class CallReader {
 
   private takeOther(token: Token): void {
     if (WEIGHT_NOUNS.has(token.word) && this.takeWeight(token)) return;
-    if (token.word === 'over' || FILLERS.has(token.word) || token.word === 'face' || token.word === 'square' || token.word === 'count') {
+    if (
+      token.word === 'over' ||
+      FILLERS.has(token.word) ||
+      token.word === 'face' ||
+      token.word === 'square' ||
+      token.word === 'count'
+    ) {
       if (token.word === 'make' && this.draft && this.draft.repeat > 1) this.draft.total = true;
       if (!/^(the|a|an)$/.test(token.word) || this.lastWord !== 'to') this.lastWord = token.word;
       this.at += 1;
@@ -402,73 +411,4 @@ class CallReader {
     };
     return true;
   }
-}
-
-const isSingle = (figure: Figure): boolean => figure.family === 'single';
-
-/** What a clause without a figure's name means. */
-function impliedFigure(draft: Draft, previous: Call | undefined): Figure | undefined {
-  const bare = !draft.direction && !draft.turn;
-  if (previous?.figure && isSingle(previous.figure) && (draft.sides.length > 0 || draft.direction)) {
-    if (previous.figure.bare === 'direction') return previous.figure;
-    if (bare && draft.sides.length > 0) {
-      draft.direction = previous.direction;
-      return previous.figure.id === 'rock' ? figureById('recover') : previous.figure;
-    }
-  }
-  const wholeTurn = draft.turnWord && draft.turn?.amount === CIRCLE;
-  if (!wholeTurn && (draft.direction || draft.sides.some((side) => !side.afterObject))) return figureById('step');
-  if (draft.turn || draft.turnWord) return figureById(draft.turn?.amount === CIRCLE ? 'full-turn' : 'turn');
-  return undefined;
-}
-
-/** Gives each "right" and "left" its meaning, now that the figure is known. */
-function settle(draft: Draft): Call {
-  const { figure } = draft;
-  const call: { -readonly [K in keyof Call]: Call[K] } = {
-    span: { from: draft.from, to: draft.to },
-    figure,
-    // `croiser devant`, "cross in front": across is what the figure says already.
-    direction: figure?.id === 'cross' && draft.direction === 'forward' ? undefined : draft.direction,
-    turn: draft.turn,
-    repeat: draft.repeat,
-    total: draft.total,
-    joined: draft.joined,
-    unread: draft.unread,
-  };
-  const run = draft.sides.filter((side) => !side.afterObject);
-  if (isFeetList(draft) && figure?.bare !== 'way') {
-    call.feet = draft.sides.map((side) => side.foot);
-    call.footSpan = draft.sides[0].span;
-    if (figure?.bare !== 'direction') call.foot = call.feet[0];
-    return call;
-  }
-  for (const side of run) settleSide(call, figure, side);
-  return call;
-}
-
-function settleSide(call: { -readonly [K in keyof Call]: Call[K] }, figure: Figure | undefined, side: Draft['sides'][number]): void {
-  const way: Way = side.foot === 'R' ? 'right' : 'left';
-  const reading = side.sure ? 'foot' : (figure?.bare ?? 'foot');
-  if (reading === 'way' && call.turn?.way === undefined) {
-    call.turn = { ...call.turn, way, span: call.turn ? joinSpans(call.turn.span, side.span) : side.span };
-    return;
-  }
-  if (reading === 'direction' && call.foot === undefined) call.travel = side.foot;
-  else if (call.foot === undefined) {
-    call.foot = side.foot;
-    call.footSpan = side.span;
-  } else if (!side.sure && call.turn && call.turn.way === undefined && !side.toSide) {
-    call.turn = { ...call.turn, way, span: joinSpans(call.turn.span, side.span) };
-    return;
-  }
-  const takesDirection = figure?.forms.some((form) => form.steps.some((step) => step.direction === '*'));
-  if (side.toSide && takesDirection && !call.direction && figure?.id !== 'close' && figure?.id !== 'stomp') call.direction = 'side';
-}
-
-/** Several feet written side by side. */
-function isFeetList(draft: Draft): boolean {
-  const { sides } = draft;
-  if (sides.length < 2 || sides.some((side) => side.afterObject || side.toSide)) return false;
-  return sides.every((side, index) => index === 0 || side.span.from - sides[index - 1].span.to <= 3);
 }

@@ -52,7 +52,8 @@ function readNumbers(text: string, start: number): Counts | undefined {
       if (borrows) first = count + 1;
       const last = to === undefined ? first : Number(to);
       if (first === 0) problem ??= 'zero';
-      else if (last < first || (ticks.length > 0 && tickOfCount(first) <= ticks[ticks.length - 1])) problem ??= 'backwards';
+      else if (last < first || (ticks.length > 0 && tickOfCount(first) <= ticks[ticks.length - 1]))
+        problem ??= 'backwards';
       else if (last - first >= MOST_COUNTS_A_LINE || last > 999) problem ??= 'too-many';
       if (!problem) for (let next = first; next <= last; next++) ticks.push(tickOfCount(next));
       count = problem ? first : last;
@@ -67,7 +68,8 @@ function readNumbers(text: string, start: number): Counts | undefined {
   }
   if (end === start) return undefined;
   const span = { from: start, to: end };
-  if (problem || ticks.length === 0) return { span, ticks: [], end: 0, floating: false, borrows: false, problem: problem ?? 'zero' };
+  if (problem || ticks.length === 0)
+    return { span, ticks: [], end: 0, floating: false, borrows: false, problem: problem ?? 'zero' };
   return { span, ticks, end: endOf(ticks[ticks.length - 1]), floating: false, borrows };
 }
 
@@ -87,7 +89,7 @@ function isCountHere(text: string, match: RegExpExecArray, begun: boolean, lastE
   const separated = begun && match.index > lastEnd;
   // `4 2 shuffles` : a number that a word follows, after a gap, is how often, unless counts run on.
   if (separated && /^\s+(x\b|times)/i.test(after)) return false;
-  return !/^[a-df-z]/i.test(after);
+  return !/^(?:[b-df-z]|[ae][a-z])/i.test(after);
 }
 
 function nextNumber(text: string, from: number): number {
@@ -104,12 +106,20 @@ function readSlowQuick(text: string, start: number): Counts | undefined {
   const rest = text.slice(start, start + 120);
   const found = SLOW_QUICK_LETTERS.exec(rest)?.[0] ?? SLOW_QUICK_WORDS.exec(rest)?.[0];
   if (!found) return undefined;
-  const letters = /^[SQ]+$/.test(found) ? [...found] : found.split(/[\s,]+/).map((word) => word[0].toUpperCase());
+  const letters = /^[SQ]+$/.test(found)
+    ? [...found]
+    : found.split(/[\s,]+/).map((word) => word[0].toUpperCase());
   const ticks: number[] = [];
   let tick = 0;
   for (const letter of letters) {
     ticks.push(tick);
     tick += letter === 'S' ? 2 * TICKS_A_COUNT : TICKS_A_COUNT;
   }
-  return { span: { from: start, to: start + found.length }, ticks, end: tick, floating: true, borrows: false };
+  return {
+    span: { from: start, to: start + found.length },
+    ticks,
+    end: tick,
+    floating: true,
+    borrows: false,
+  };
 }

@@ -3,7 +3,20 @@ import type { Weight } from '../model/feet';
 import type { Span } from '../model/text';
 import { FOOT_WORDS, SIDE_WORDS, plainLetters } from '../vocabulary/words';
 
-export const KNOWN_KEYS = ['music', 'tempo', 'intro', 'start', 'level', 'walls', 'counts', 'author', 'date', 'section', 'style', 'notes'] as const;
+export const KNOWN_KEYS = [
+  'music',
+  'tempo',
+  'intro',
+  'start',
+  'level',
+  'walls',
+  'counts',
+  'author',
+  'date',
+  'section',
+  'style',
+  'notes',
+] as const;
 export type KnownKey = (typeof KNOWN_KEYS)[number];
 
 export interface HeaderEntry {
@@ -70,7 +83,13 @@ function readNumberFact(entry: HeaderEntry | undefined): { value: number; span: 
 function readStartWeight(value: string): Weight | undefined {
   const words = value.split(/[\s,()]+/).map(plainLetters);
   if (words.includes('both')) return 'both';
-  const feet = words.map((word) => (Object.hasOwn(SIDE_WORDS, word) ? SIDE_WORDS[word] : Object.hasOwn(FOOT_WORDS, word) ? FOOT_WORDS[word] : undefined));
+  const feet = words.map((word) =>
+    Object.hasOwn(SIDE_WORDS, word)
+      ? SIDE_WORDS[word]
+      : Object.hasOwn(FOOT_WORDS, word)
+        ? FOOT_WORDS[word]
+        : undefined,
+  );
   const weightAt = words.findIndex((word) => /^(weight|wt|gewicht|poids)$/.test(word));
   const named = weightAt >= 0 ? feet.slice(weightAt).find(Boolean) : undefined;
   if (named) return named;

@@ -38,7 +38,12 @@ function readSection(text: string): Heading | undefined {
   if (counted) {
     const [from, to] = [Number(counted[1]), Number(counted[2])];
     if (to < from) return undefined;
-    return { kind: 'section', name: '', title: titleAfter(text.slice(counted[0].length)), counts: to - from + 1 };
+    return {
+      kind: 'section',
+      name: '',
+      title: titleAfter(text.slice(counted[0].length)),
+      counts: to - from + 1,
+    };
   }
   const match = SECTION.exec(text) ?? ORDINAL_SECTION.exec(text);
   if (!match) return undefined;
@@ -54,7 +59,11 @@ function readSection(text: string): Heading | undefined {
   };
 }
 
-const titleAfter = (text: string): string => text.replace(COUNTS, '').replace(/^[\s:.=-]+/, '').trim();
+const titleAfter = (text: string): string =>
+  text
+    .replace(COUNTS, '')
+    .replace(/^[\s:.=-]+/, '')
+    .trim();
 
 function readOther(text: string, marked: boolean, insideSection: boolean): Heading | undefined {
   const match = OTHER.exec(text);
@@ -66,7 +75,10 @@ function readOther(text: string, marked: boolean, insideSection: boolean): Headi
   if (!marked && word === 'figure' && insideSection) return undefined;
   const kind = KINDS[word];
   const quoted = /["“”„]([^"“”„]+)["“”„]/.exec(rest)?.[1];
-  const bare = rest.replace(COUNTS, '').replace(/[:(].*$/, '').trim();
+  const bare = rest
+    .replace(COUNTS, '')
+    .replace(/[:(].*$/, '')
+    .trim();
   return { kind, name: quoted ?? bare, title: titleAfter(rest), ...statedCounts(rest) };
 }
 

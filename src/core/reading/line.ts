@@ -54,7 +54,12 @@ function readAfresh(text: string): StepLine {
     groups.push({ ...(counts && { counts }), calls });
     said.push(...own);
   }
-  return { text, start, groups, marks: said.length > 0 ? { ...marks, weightClaims: [...marks.weightClaims, ...said] } : marks };
+  return {
+    text,
+    start,
+    groups,
+    marks: said.length > 0 ? { ...marks, weightClaims: [...marks.weightClaims, ...said] } : marks,
+  };
 }
 
 const NEXT_COUNTS = /[;,]\s*(?=&?(\d{1,2})(?:\s*[-&,]\s*\d{1,2})*&?\s+\p{L})/gu;
@@ -67,7 +72,8 @@ function countGroups(text: string, start: number): Span[] {
   let reached = opening && !opening.floating ? opening.end / TICKS_A_COUNT : Infinity;
   for (const match of text.matchAll(NEXT_COUNTS)) {
     const next = Number(match[1]);
-    if (match.index < (opening?.span.to ?? 0) || (text[match.index] === ',' && next !== reached + 1)) continue;
+    if (match.index < (opening?.span.to ?? 0) || (text[match.index] === ',' && next !== reached + 1))
+      continue;
     stretches.push({ from, to: match.index });
     from = match.index + match[0].length;
     reached = (readCounts(text, from)?.end ?? 0) / TICKS_A_COUNT;

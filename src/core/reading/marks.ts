@@ -12,19 +12,29 @@ export interface Marks {
   /** Claims about one wall's facing in the room, kept for the plan. */
   readonly wallClaims: readonly { readonly span: Span; readonly wall: number; readonly facing: Facing }[];
   readonly cues: readonly { readonly span: Span; readonly text: string }[];
-  readonly notes: readonly { readonly span: Span; readonly text: string; readonly walls: readonly number[] }[];
+  readonly notes: readonly {
+    readonly span: Span;
+    readonly text: string;
+    readonly walls: readonly number[];
+  }[];
   readonly accepted: readonly { readonly span: Span; readonly code: string }[];
 }
 
 const footOf = (word: string): Foot | undefined => {
   const key = word.toLowerCase();
-  return Object.hasOwn(SIDE_WORDS, key) ? SIDE_WORDS[key] : Object.hasOwn(FOOT_WORDS, key) ? FOOT_WORDS[key] : undefined;
+  return Object.hasOwn(SIDE_WORDS, key)
+    ? SIDE_WORDS[key]
+    : Object.hasOwn(FOOT_WORDS, key)
+      ? FOOT_WORDS[key]
+      : undefined;
 };
 
 const MARK = /\(([^()]*)\)|["“”„]([^"“”„]*)["“”„]|\[([^[\]]*)\]|(?:->|→)\s*(\d{1,2}(?::\d{2})?)/g;
 
-const WEIGHT = /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
-const FACING = /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
+const WEIGHT =
+  /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
+const FACING =
+  /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
 const WALL_FACING = /^wall\s+(\d+):?\s+(\d{1,2}:\d{2})$/i;
 
 /** Reads all marks and returns the line with each blanked out by spaces, so that every other place keeps its offset. */
@@ -32,28 +42,36 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
   const marks = { weightClaims: [], facingClaims: [], wallClaims: [], cues: [], notes: [], accepted: [] } as {
     -readonly [K in keyof Marks]: Marks[K][number][];
   };
-  const rest = text.replace(MARK, (whole, round?: string, cue?: string, square?: string, arrow?: string, offset?: number) => {
-    const span = { from: offset as number, to: (offset as number) + whole.length };
-    const blank = ' '.repeat(whole.length);
-    if (cue !== undefined) marks.cues.push({ span, text: cue.trim() });
-    else if (square !== undefined) marks.notes.push(readNote(span, square));
-    else if (arrow !== undefined) {
-      const facing = readHour(arrow);
-      if (facing === undefined) return whole;
-      marks.facingClaims.push({ span, facing });
-    } else return readRound(marks, span, (round ?? '').trim()) ? blank : whole;
-    return blank;
-  });
+  const rest = text.replace(
+    MARK,
+    (whole, round?: string, cue?: string, square?: string, arrow?: string, offset?: number) => {
+      const span = { from: offset as number, to: (offset as number) + whole.length };
+      const blank = ' '.repeat(whole.length);
+      if (cue !== undefined) marks.cues.push({ span, text: cue.trim() });
+      else if (square !== undefined) marks.notes.push(readNote(span, square));
+      else if (arrow !== undefined) {
+        const facing = readHour(arrow);
+        if (facing === undefined) return whole;
+        marks.facingClaims.push({ span, facing });
+      } else return readRound(marks, span, (round ?? '').trim()) ? blank : whole;
+      return blank;
+    },
+  );
   return { marks, rest };
 }
 
-function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, span: Span, inner: string): boolean {
+function readRound(
+  marks: { -readonly [K in keyof Marks]: Marks[K][number][] },
+  span: Span,
+  inner: string,
+): boolean {
   const meant = /^meant so:\s*([\w-]+)$/i.exec(inner);
   if (meant) return marks.accepted.push({ span, code: meant[1] }) > 0;
   if (/^no weight$/i.test(inner)) return marks.weightClaims.push({ span, weight: 'none' }) > 0;
   const weight = WEIGHT.exec(inner)?.[1]?.toLowerCase();
   if (weight) {
-    const claim: WeightClaim | undefined = weight === 'both' ? 'both' : weight === 'none' ? 'none' : footOf(weight);
+    const claim: WeightClaim | undefined =
+      weight === 'both' ? 'both' : weight === 'none' ? 'none' : footOf(weight);
     return claim !== undefined && marks.weightClaims.push({ span, weight: claim }) > 0;
   }
   const wall = WALL_FACING.exec(inner);

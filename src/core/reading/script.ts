@@ -7,7 +7,18 @@ import { readHeader, readHeaderLine, type Header, type HeaderEntry } from './hea
 import { readHeading, type Heading } from './headings';
 import { readStepLine, type StepLine } from './line';
 
-export const LINE_KINDS = ['blank', 'title', 'header', 'heading', 'step', 'note', 'option', 'plan', 'figure', 'text'] as const;
+export const LINE_KINDS = [
+  'blank',
+  'title',
+  'header',
+  'heading',
+  'step',
+  'note',
+  'option',
+  'plan',
+  'figure',
+  'text',
+] as const;
 export type LineKind = (typeof LINE_KINDS)[number];
 
 export interface ScriptLine {
@@ -83,7 +94,14 @@ class ScriptReader {
       offset += raw.length + 1;
     }
     const { title, titleLine, lines, blocks } = this;
-    return { text: this.text, title, titleLine, header: this.header ?? readHeader(this.entries), lines, blocks };
+    return {
+      text: this.text,
+      title,
+      titleLine,
+      header: this.header ?? readHeader(this.entries),
+      lines,
+      blocks,
+    };
   }
 
   private readLine(text: string, span: Span): void {
@@ -94,7 +112,8 @@ class ScriptReader {
     const trimmed = text.trim();
     if (trimmed === '') return push('blank');
     if (trimmed.length > LONGEST_LINE) return push('text');
-    if (/^#(?!#)/.test(trimmed) && this.titleLine === undefined) return this.takeTitle(trimmed.replace(/^#\s*/, ''), push);
+    if (/^#(?!#)/.test(trimmed) && this.titleLine === undefined)
+      return this.takeTitle(trimmed.replace(/^#\s*/, ''), push);
     const heading = readHeading(trimmed, this.section !== undefined);
     if (heading) return this.takeHeading(heading, index, push);
     if (trimmed.startsWith('>')) return push('note');
@@ -126,7 +145,8 @@ class ScriptReader {
     if (!step) return false;
     const calls = step.groups.flatMap((group) => group.calls);
     // Without counts only a line that is understood from end to end is a step; anything else is words about the dance.
-    if (!counted && (calls.length === 0 || calls.some((call) => !call.figure || call.unread.length > 0))) return false;
+    if (!counted && (calls.length === 0 || calls.some((call) => !call.figure || call.unread.length > 0)))
+      return false;
     const section = this.openSection();
     push('step', { step, section });
     section.lines.push(this.lines[this.lines.length - 1]);
@@ -174,13 +194,30 @@ class ScriptReader {
     return section;
   }
 
-  private takeHeading(heading: Heading, index: number, push: (kind: LineKind, more: Partial<ScriptLine>) => void): void {
+  private takeHeading(
+    heading: Heading,
+    index: number,
+    push: (kind: LineKind, more: Partial<ScriptLine>) => void,
+  ): void {
     if (heading.kind === 'section') {
-      const block = this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
-      const section = this.addSection(block, { ...heading, number: heading.number ?? block.sections.length + 1 }, index);
+      const block =
+        this.block && (this.block.kind === 'part' || this.block.kind === 'tag')
+          ? this.block
+          : this.startPart('');
+      const section = this.addSection(
+        block,
+        { ...heading, number: heading.number ?? block.sections.length + 1 },
+        index,
+      );
       return push('heading', { heading, section });
     }
-    this.addBlock({ kind: heading.kind, name: heading.name, headingLine: index, counts: heading.counts, sections: [] });
+    this.addBlock({
+      kind: heading.kind,
+      name: heading.name,
+      headingLine: index,
+      counts: heading.counts,
+      sections: [],
+    });
     push('heading', { heading });
   }
 

@@ -56,10 +56,13 @@ export function readTokens(text: string, start: number): Token[] {
     const place = { from: match.index, to: match.index + match[0].length };
     const number = groups.mixed ?? groups.fraction;
     if (number !== undefined) pushAmount(tokens, place, number, readAmount(number.replace(/\s+/g, ' ')));
-    else if (groups.degrees !== undefined) pushAmount(tokens, place, groups.degrees, (parseInt(groups.degrees, 10) * CIRCLE) / 360);
+    else if (groups.degrees !== undefined)
+      pushAmount(tokens, place, groups.degrees, (parseInt(groups.degrees, 10) * CIRCLE) / 360);
     else if (groups.hour !== undefined) tokens.push({ kind: 'hour', word: groups.hour, value: 0, ...place });
-    else if (groups.times !== undefined) tokens.push({ kind: 'times', word: 'x', value: Number(/\d+/.exec(groups.times)?.[0]), ...place });
-    else if (groups.number !== undefined) tokens.push({ kind: 'number', word: groups.number, value: Number(groups.number), ...place });
+    else if (groups.times !== undefined)
+      tokens.push({ kind: 'times', word: 'x', value: Number(/\d+/.exec(groups.times)?.[0]), ...place });
+    else if (groups.number !== undefined)
+      tokens.push({ kind: 'number', word: groups.number, value: Number(groups.number), ...place });
     else if (groups.break !== undefined) pushBreak(tokens, text, place, groups.break);
     else if (groups.colon !== undefined) tokens.push({ kind: 'colon', word: ':', value: 0, ...place });
     else if (groups.open !== undefined) tokens.push({ kind: 'open', word: '?', value: 0, ...place });
@@ -78,13 +81,20 @@ function pushAmount(tokens: Token[], place: Place, word: string, value: number |
 /** `&`, `+` and "and" join softly and are words; a comma, semicolon or full stop ends a call. A point inside an abbreviation (`rt.`) ends nothing. */
 function pushBreak(tokens: Token[], text: string, place: Place, sign: string): void {
   if (sign === '&' || sign === '+') tokens.push({ kind: 'word', word: 'and', value: 0, ...place });
-  else if (sign !== '.' || /^\s+\p{Lu}/u.test(text.slice(place.to, place.to + 4))) tokens.push({ kind: 'break', word: sign, value: 0, ...place });
+  else if (sign !== '.' || /^\s+\p{Lu}/u.test(text.slice(place.to, place.to + 4)))
+    tokens.push({ kind: 'break', word: sign, value: 0, ...place });
 }
 
 function pushWord(tokens: Token[], raw: string, place: Place): void {
   if (/^[rl]{2,8}$/i.test(raw) && !(raw.toLowerCase() in SIDE_WORDS)) {
     [...raw.toLowerCase()].forEach((letter, index) =>
-      tokens.push({ kind: 'word', word: letter, value: 0, from: place.from + index, to: place.from + index + 1 }),
+      tokens.push({
+        kind: 'word',
+        word: letter,
+        value: 0,
+        from: place.from + index,
+        to: place.from + index + 1,
+      }),
     );
     return;
   }
@@ -94,5 +104,11 @@ function pushWord(tokens: Token[], raw: string, place: Place): void {
   }
   const long = findAbbreviation(raw.toLowerCase());
   if (long) for (const word of long) tokens.push({ kind: 'word', word, value: 0, ...place });
-  else tokens.push({ kind: 'word', word: raw.toLowerCase() in FOOT_WORDS ? raw.toLowerCase() : canonicalWord(raw), value: 0, ...place });
+  else
+    tokens.push({
+      kind: 'word',
+      word: raw.toLowerCase() in FOOT_WORDS ? raw.toLowerCase() : canonicalWord(raw),
+      value: 0,
+      ...place,
+    });
 }

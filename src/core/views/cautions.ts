@@ -12,8 +12,10 @@ export interface Caution {
 export const CAUTION_TEXTS: Readonly<Record<Care, string>> = {
   turning:
     'Turn on the balls of the feet, heels lifted, in shoes that slide; a planted foot twists the knee. Offer a way without the turn. Anyone with knee trouble or dizziness takes it, and asks a doctor or physiotherapist.',
-  landing: 'Land and stomp softly with bent knees, less on hard floors; a touch on the same count is the low-impact way. Anyone with joint or back trouble takes it, and asks a doctor or physiotherapist.',
-  bending: 'Bend only as far as is comfortable; standing tall on the same counts is fine. Anyone with knee, hip or back trouble asks a doctor or physiotherapist.',
+  landing:
+    'Land and stomp softly with bent knees, less on hard floors; a touch on the same count is the low-impact way. Anyone with joint or back trouble takes it, and asks a doctor or physiotherapist.',
+  bending:
+    'Bend only as far as is comfortable; standing tall on the same counts is fine. Anyone with knee, hip or back trouble asks a doctor or physiotherapist.',
   backing: 'Look behind before backing in a crowd, and keep the steps small.',
 };
 
@@ -30,5 +32,9 @@ export function cautionsOf(dance: Dance): Caution[] {
       }
     }
   }
-  return CARES.filter((care) => found.has(care)).map((care) => ({ care, line: found.get(care) as number, text: CAUTION_TEXTS[care] }));
+  return CARES.filter((care) => found.has(care)).map((care) => ({
+    care,
+    line: found.get(care) as number,
+    text: CAUTION_TEXTS[care],
+  }));
 }

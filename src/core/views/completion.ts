@@ -19,7 +19,8 @@ export interface Offer {
 export function stateBefore(dance: Dance, index: number): DanceState {
   let state: DanceState | undefined;
   for (const part of dance.parts) {
-    for (const { lines } of part.sections) for (const danced of lines) if (danced.line.index < index) state = danced.after;
+    for (const { lines } of part.sections)
+      for (const danced of lines) if (danced.line.index < index) state = danced.after;
   }
   return state ?? dance.parts[0]?.before ?? startState(dance.startWeight);
 }
@@ -30,7 +31,18 @@ export function offerFigures(typed: string, state: DanceState, limit = 24): Offe
   const ranked = FIGURES.flatMap((figure) => {
     const names = figure.names.en;
     const at = names.findIndex((name) => startsWords(name, wanted));
-    return at < 0 ? [] : [{ figure, name: names[at], rank: (names[at].toLowerCase().startsWith(wanted) ? 0 : 10) + at + (figure.family === 'single' ? 2 : 0) }];
+    return at < 0
+      ? []
+      : [
+          {
+            figure,
+            name: names[at],
+            rank:
+              (names[at].toLowerCase().startsWith(wanted) ? 0 : 10) +
+              at +
+              (figure.family === 'single' ? 2 : 0),
+          },
+        ];
   });
   return ranked
     .sort((a, b) => a.rank - b.rank || a.name.length - b.name.length)
@@ -39,7 +51,11 @@ export function offerFigures(typed: string, state: DanceState, limit = 24): Offe
 }
 
 const startsWords = (name: string, wanted: string): boolean =>
-  name.toLowerCase().startsWith(wanted) || name.toLowerCase().split(' ').some((word) => word.startsWith(wanted) || canonicalWord(word).startsWith(wanted));
+  name.toLowerCase().startsWith(wanted) ||
+  name
+    .toLowerCase()
+    .split(' ')
+    .some((word) => word.startsWith(wanted) || canonicalWord(word).startsWith(wanted));
 
 function offer(figure: Figure, name: string, state: DanceState): Offer {
   const [form] = figure.forms;
@@ -50,7 +66,16 @@ function offer(figure: Figure, name: string, state: DanceState): Offer {
   return {
     insert: sentenceCase(takesFoot ? `${name} ${lead}` : name),
     name: houseName(figure),
-    feet: form.steps.map((step) => stepWords(step.role, step.word, step.direction === '*' ? (figure.direction ?? '') : (step.direction ?? ''), lead)).join(', '),
+    feet: form.steps
+      .map((step) =>
+        stepWords(
+          step.role,
+          step.word,
+          step.direction === '*' ? (figure.direction ?? '') : (step.direction ?? ''),
+          lead,
+        ),
+      )
+      .join(', '),
     counts: rhythmWords(form.rhythms[0]),
   };
 }
@@ -65,5 +90,9 @@ function stepWords(role: string, word: string, direction: string, lead: Foot): s
 /** Counts of a rhythm from 1: `1&2`, `1-4`. */
 function rhythmWords(ticks: readonly number[]): string {
   const counts = Math.floor(ticks[ticks.length - 1] / TICKS_A_COUNT) + 1;
-  return ticks.some((tick) => tick % TICKS_A_COUNT !== 0) ? ticks.map((tick) => (tick % TICKS_A_COUNT === 0 ? tick / TICKS_A_COUNT + 1 : '&')).join('') : counts === 1 ? '1' : `1-${counts}`;
+  return ticks.some((tick) => tick % TICKS_A_COUNT !== 0)
+    ? ticks.map((tick) => (tick % TICKS_A_COUNT === 0 ? tick / TICKS_A_COUNT + 1 : '&')).join('')
+    : counts === 1
+      ? '1'
+      : `1-${counts}`;
 }

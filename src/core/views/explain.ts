@@ -55,14 +55,23 @@ export function explainLine(dance: Dance, index: number): Explained | undefined 
   if (!danced) return undefined;
   const { before, after, line } = danced;
   const wrong = wrongMoments(dance);
-  const counts = danced.groups.map(({ ticks, group }) => printCounts(ticks, group.counts?.borrows)).filter(Boolean);
+  const counts = danced.groups
+    .map(({ ticks, group }) => printCounts(ticks, group.counts?.borrows))
+    .filter(Boolean);
   const section = line.section;
-  const blockName = section?.block.kind === 'tag' ? `Tag ${section.block.name}` : `Section ${section?.number ?? 1}`;
+  const blockName =
+    section?.block.kind === 'tag' ? `Tag ${section.block.name}` : `Section ${section?.number ?? 1}`;
   return {
     line: index,
     text: lineWords(danced),
     place: `${blockName}, counts ${counts.join(', ')}`,
-    figures: [...new Set(danced.calls.flatMap(({ figure, titled }) => (titled?.figure ? [houseName(titled.figure)] : figure ? [houseName(figure)] : [])))],
+    figures: [
+      ...new Set(
+        danced.calls.flatMap(({ figure, titled }) =>
+          titled?.figure ? [houseName(titled.figure)] : figure ? [houseName(figure)] : [],
+        ),
+      ),
+    ],
     steps: danced.moments.map((moment) => ({
       count: labelOfTick(moment.tick % (99 * TICKS_A_COUNT)),
       mark: footMark(moment, wrong),
@@ -88,10 +97,20 @@ export function lineWords({ line }: DancedLine): string {
 
 /** Where both feet stood, then each place a foot went to. */
 function floorMarks({ before, moments }: DancedLine): FloorMark[] {
-  const marks: FloorMark[] = (['L', 'R'] as const).map((foot) => ({ foot, kind: 'before', count: '', ...before.feet[foot] }));
+  const marks: FloorMark[] = (['L', 'R'] as const).map((foot) => ({
+    foot,
+    kind: 'before',
+    count: '',
+    ...before.feet[foot],
+  }));
   for (const { action, after, tick } of moments) {
     if (!action.foot) continue;
-    marks.push({ foot: action.foot, kind: action.effect === 'takes' ? 'weight' : 'gesture', count: labelOfTick(tick), ...after.feet[action.foot] });
+    marks.push({
+      foot: action.foot,
+      kind: action.effect === 'takes' ? 'weight' : 'gesture',
+      count: labelOfTick(tick),
+      ...after.feet[action.foot],
+    });
   }
   return marks;
 }

@@ -84,17 +84,28 @@ function reportLine(danced: DancedLine) {
 
 /** Each call once, however often it is danced; a rock and the recover written after it are one figure. */
 function reportCalls({ calls, line }: DancedLine): { figure: string | null; name: string }[] {
-  const written = calls.map(({ titled, call }) => titled ?? call).filter((call, index, all) => all.indexOf(call) === index);
+  const written = calls
+    .map(({ titled, call }) => titled ?? call)
+    .filter((call, index, all) => all.indexOf(call) === index);
   return written.flatMap((call, index) => {
     const next = written[index + 1];
     if (call.figure?.id === 'recover' && written[index - 1]?.figure?.id === 'rock') return [];
-    if (call.figure?.id === 'rock' && next?.figure?.id === 'recover') return [{ figure: 'rock-recover', name: printCalls([call, next], line.text) }];
+    if (call.figure?.id === 'rock' && next?.figure?.id === 'recover')
+      return [{ figure: 'rock-recover', name: printCalls([call, next], line.text) }];
     return [{ figure: call.figure?.id ?? null, name: printCalls([call], line.text) }];
   });
 }
 
 function reportFinding(text: string, { code, group, severity, span, message, fix }: Finding) {
-  return { code, group, severity, ...positionOf(text, span.from), wall: null, message, fix: fix ? fixedLine(text, span.from, fix.edits) : null };
+  return {
+    code,
+    group,
+    severity,
+    ...positionOf(text, span.from),
+    wall: null,
+    message,
+    fix: fix ? fixedLine(text, span.from, fix.edits) : null,
+  };
 }
 
 /** The line's text after the safe fix. */
@@ -104,4 +115,3 @@ function fixedLine(text: string, offset: number, edits: Parameters<typeof applyE
   const end = fixed.indexOf('\n', start);
   return fixed.slice(start, end < 0 ? undefined : end);
 }
-

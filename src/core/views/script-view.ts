@@ -75,12 +75,15 @@ export function viewScript(dance: Dance, findings: readonly Finding[]): ScriptVi
   const wrong = wrongMoments(dance);
   for (const block of blocks) {
     for (const own of block.sections) {
-      for (const danced of own.lines) if (danced.line.section === own.text) lines[danced.line.index] = viewLine(danced, wrong);
+      for (const danced of own.lines)
+        if (danced.line.section === own.text) lines[danced.line.index] = viewLine(danced, wrong);
     }
   }
   return {
     lines,
-    sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, findings, wrong))),
+    sections: blocks.flatMap((block) =>
+      block.sections.map((own) => viewSection(dance, block, own, findings, wrong)),
+    ),
     truth: viewTruth(dance, findings),
   };
 }
@@ -106,7 +109,13 @@ export function viewLine(danced: DancedLine, wrong: Wrong = NONE): LineView {
   const { before, after, line } = danced;
   return {
     line: line.index,
-    feet: danced.groups.flatMap((group) => feetOf(group.calls.flatMap((call) => call.moments), group.empty, wrong)),
+    feet: danced.groups.flatMap((group) =>
+      feetOf(
+        group.calls.flatMap((call) => call.moments),
+        group.empty,
+        wrong,
+      ),
+    ),
     weight: after.weight,
     facing: after.facing,
     hour: hourOfFacing(after.facing),
@@ -126,13 +135,25 @@ export function footMark(moment: Moment, slips: Wrong = NONE): FootMark {
   const { action } = moment;
   const wrong = slips.has(moment);
   if (action.word === 'hold') return { foot: null, kind: 'hold', wrong };
-  if (action.foot) return { foot: action.foot, kind: action.effect === 'takes' ? 'weight' : 'gesture', wrong };
+  if (action.foot)
+    return { foot: action.foot, kind: action.effect === 'takes' ? 'weight' : 'gesture', wrong };
   return { foot: null, kind: action.effect === 'both' || action.word === 'turn' ? 'both' : 'hands', wrong };
 }
 
-function viewSection(dance: Dance, block: DancedBlock, own: DancedSection, findings: readonly Finding[], wrong: Wrong): SectionView {
+function viewSection(
+  dance: Dance,
+  block: DancedBlock,
+  own: DancedSection,
+  findings: readonly Finding[],
+  wrong: Wrong,
+): SectionView {
   const heading = own.text.headingLine ?? block.block.headingLine;
-  const line = own.text.headingLine ?? (own === block.sections[0] ? block.block.headingLine : undefined) ?? own.lines[0]?.line.index ?? heading ?? 0;
+  const line =
+    own.text.headingLine ??
+    (own === block.sections[0] ? block.block.headingLine : undefined) ??
+    own.lines[0]?.line.index ??
+    heading ??
+    0;
   const from = dance.script.lines[line].span.from;
   const lastLine = own.text.lines[own.text.lines.length - 1]?.index ?? line;
   const to = dance.script.lines[lastLine].span.to;
@@ -140,7 +161,12 @@ function viewSection(dance: Dance, block: DancedBlock, own: DancedSection, findi
   return {
     line,
     headed: dance.script.lines[line].kind === 'heading',
-    name: kind === 'tag' ? `Tag ${name}`.trim() : name ? `${name} ${own.text.number}` : `Section ${own.text.number}`,
+    name:
+      kind === 'tag'
+        ? `Tag ${name}`.trim()
+        : name
+          ? `${name} ${own.text.number}`
+          : `Section ${own.text.number}`,
     title: own.text.title || nameSection(own),
     counts: own.counts,
     statedCounts: own.statedCounts,
@@ -148,13 +174,17 @@ function viewSection(dance: Dance, block: DancedBlock, own: DancedSection, findi
     weight: own.after.weight,
     facing: own.after.facing,
     hour: hourOfFacing(own.after.facing),
-    slips: findings.filter((finding) => isSlip(finding) && finding.span.from >= from && finding.span.from <= to).length,
+    slips: findings.filter(
+      (finding) => isSlip(finding) && finding.span.from >= from && finding.span.from <= to,
+    ).length,
   };
 }
 
 /** A short name made of the section's first figures: `vine, rock, coaster`. */
 export function nameSection(own: DancedSection): string {
-  const names = own.lines.flatMap(({ calls }) => calls.flatMap(({ figure }) => (figure && figure.family !== 'single' ? [figure.names.en[0]] : [])));
+  const names = own.lines.flatMap(({ calls }) =>
+    calls.flatMap(({ figure }) => (figure && figure.family !== 'single' ? [figure.names.en[0]] : [])),
+  );
   return [...new Set(names)].slice(0, 3).join(', ');
 }
 
@@ -181,13 +211,23 @@ function railOf(block: DancedBlock, own: DancedSection, wrong: Wrong): RailCell[
   }
   return Array.from({ length: size }, (_, index): RailCell => {
     const count = index + 1;
-    const state = called[count] === 0 ? 'empty' : called[count] > 1 ? 'double' : count > own.statedCounts ? 'over' : holds.has(count) ? 'hold' : 'filled';
+    const state =
+      called[count] === 0
+        ? 'empty'
+        : called[count] > 1
+          ? 'double'
+          : count > own.statedCounts
+            ? 'over'
+            : holds.has(count)
+              ? 'hold'
+              : 'filled';
     return { count, state, split: split.has(count), slip: slips.has(count) };
   });
 }
 
 function fillSlow(first: number, end: number, called: number[]): void {
-  for (let count = countOfTick(first); count < countOfTick(end); count++) called[count] = Math.max(called[count] ?? 0, 1);
+  for (let count = countOfTick(first); count < countOfTick(end); count++)
+    called[count] = Math.max(called[count] ?? 0, 1);
 }
 
 function runsInto(block: DancedBlock, own: DancedSection): boolean {

@@ -59,7 +59,9 @@ export function viewSheet(dance: Dance): Sheet {
   return {
     title: dance.script.title || 'Untitled dance',
     facts: factsOf(dance),
-    sections: [...dance.parts, ...dance.tags].flatMap((block) => block.sections.map((own) => viewSheetSection(dance, block, own))),
+    sections: [...dance.parts, ...dance.tags].flatMap((block) =>
+      block.sections.map((own) => viewSheetSection(dance, block, own)),
+    ),
     others: othersOf(dance),
     cautions: cautionsOf(dance).map(({ care }) => CAUTION_TEXTS[care]),
   };
@@ -72,7 +74,12 @@ function factsOf(dance: Dance): [string, string][] {
   const lead = start === 'L' ? ', R leads' : start === 'R' ? ', L leads' : '';
   const computed: [string, string][] = [
     ['Counts', String(dance.counts)],
-    ['Walls', dance.counts === 0 ? '' : `${walls} (a wall ${dance.netTurn === 0 ? 'does not turn' : `turns ${turnWords(dance.netTurn)}`})`],
+    [
+      'Walls',
+      dance.counts === 0
+        ? ''
+        : `${walls} (a wall ${dance.netTurn === 0 ? 'does not turn' : `turns ${turnWords(dance.netTurn)}`})`,
+    ],
     ['Start', `weight on ${start === 'both' ? 'both feet' : start}${lead}`],
   ];
   const written = WRITTEN_FACTS.flatMap(([key, label]): [string, string][] => {
@@ -88,12 +95,17 @@ function viewSheetSection(dance: Dance, { block }: DancedBlock, own: DancedSecti
   for (const line of linesOfSection(dance, own)) {
     const found = danced.get(line.index);
     if (found) rows.push({ line: viewSheetLine(found) });
-    else if (line.kind === 'note') rows.push({ aside: { kind: 'note', text: line.text.trim().replace(/^>\s*/, '') } });
-    else if (line.kind === 'option' || line.kind === 'text') rows.push({ aside: { kind: line.kind, text: line.text.trim() } });
+    else if (line.kind === 'note')
+      rows.push({ aside: { kind: 'note', text: line.text.trim().replace(/^>\s*/, '') } });
+    else if (line.kind === 'option' || line.kind === 'text')
+      rows.push({ aside: { kind: line.kind, text: line.text.trim() } });
   }
   const part = block.kind === 'part' && block.name ? `Part ${block.name}, ` : '';
   return {
-    name: block.kind === 'tag' ? `Tag ${block.name}`.trim() : `${part}${part ? 'section' : 'Section'} ${own.text.number}`,
+    name:
+      block.kind === 'tag'
+        ? `Tag ${block.name}`.trim()
+        : `${part}${part ? 'section' : 'Section'} ${own.text.number}`,
     title: own.text.title || nameSection(own),
     counts: own.counts,
     facing: own.after.facing,
@@ -124,7 +136,10 @@ function viewSheetLine(danced: DancedLine): SheetLine {
     weight: view.weight,
     ...(view.facingChanged && { facing: view.facing, hour: view.hour }),
     cues: step?.marks.cues.map(({ text }) => text) ?? [],
-    notes: step?.marks.notes.map(({ text, walls }) => (walls.length > 0 ? `walls ${walls.join(', ')}: ${text}` : text)) ?? [],
+    notes:
+      step?.marks.notes.map(({ text, walls }) =>
+        walls.length > 0 ? `walls ${walls.join(', ')}: ${text}` : text,
+      ) ?? [],
   };
 }
 
@@ -134,6 +149,8 @@ function othersOf(dance: Dance): Sheet['others'] {
     if (block.kind === 'part' || block.kind === 'tag' || block.headingLine === undefined) return [];
     const next = blocks[index + 1]?.headingLine ?? lines.length;
     const own = lines.slice(block.headingLine + 1, next).map(({ text }) => text.trim());
-    return [{ heading: lines[block.headingLine].text.replace(/^#+\s*/, '').trim(), lines: own.filter(Boolean) }];
+    return [
+      { heading: lines[block.headingLine].text.replace(/^#+\s*/, '').trim(), lines: own.filter(Boolean) },
+    ];
   });
 }

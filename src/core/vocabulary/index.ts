@@ -5,7 +5,18 @@ import { amountWords, type Way } from '../model/turns';
 import { type Foot } from '../model/feet';
 import { FIGURE_ROWS, LANGUAGES, type FigureRow } from './figures';
 import { readForm, readPattern, type Form, type PatternStep } from './notation';
-import { ABBREVIATIONS, AMOUNT_WORDS, DIRECTION_WORDS, FILLERS, FOOT_WORDS, plainLetters, REPEAT_WORDS, SIDE_WORDS, WAY_WORDS, WEIGHT_NOUNS } from './words';
+import {
+  ABBREVIATIONS,
+  AMOUNT_WORDS,
+  DIRECTION_WORDS,
+  FILLERS,
+  FOOT_WORDS,
+  plainLetters,
+  REPEAT_WORDS,
+  SIDE_WORDS,
+  WAY_WORDS,
+  WEIGHT_NOUNS,
+} from './words';
 
 export interface Figure extends Omit<FigureRow, 'forms' | 'run' | 'turned'> {
   readonly forms: readonly Form[];
@@ -47,8 +58,12 @@ export function turnedPattern(figure: Figure, lead: Foot, turn: number): readonl
 const nameWords = (name: string): string[] => name.split(/[\s-]+/).map(plainLetters);
 
 const KNOWN_WORDS: ReadonlySet<string> = new Set([
-  ...FIGURE_ROWS.flatMap((row) => LANGUAGES.flatMap((language) => (row.names[language] ?? []).flatMap(nameWords))),
-  ...[SIDE_WORDS, FOOT_WORDS, DIRECTION_WORDS, AMOUNT_WORDS, WAY_WORDS, REPEAT_WORDS].flatMap(Object.keys).flatMap((words) => words.split(' ')),
+  ...FIGURE_ROWS.flatMap((row) =>
+    LANGUAGES.flatMap((language) => (row.names[language] ?? []).flatMap(nameWords)),
+  ),
+  ...[SIDE_WORDS, FOOT_WORDS, DIRECTION_WORDS, AMOUNT_WORDS, WAY_WORDS, REPEAT_WORDS]
+    .flatMap(Object.keys)
+    .flatMap((words) => words.split(' ')),
   ...FILLERS,
   ...WEIGHT_NOUNS,
 ]);
@@ -79,7 +94,9 @@ function stem(word: string): string {
     const base = word.replace(ending, '');
     if (base.length < 3) continue;
     const undoubled = /(.)\1$/.test(base) ? [base.slice(0, -1)] : [];
-    const found = [...replacements.map((end) => base + end), ...undoubled].find((candidate) => KNOWN_WORDS.has(candidate));
+    const found = [...replacements.map((end) => base + end), ...undoubled].find((candidate) =>
+      KNOWN_WORDS.has(candidate),
+    );
     if (found) return found;
   }
   return word;
@@ -93,9 +110,17 @@ interface NameNode {
 const NAMES: NameNode = { next: new Map() };
 
 /** Every name of every language with its figure, in canonical words. Exported for the test that no name is claimed twice. */
-export const NAME_LIST: readonly { readonly name: string; readonly figure: Figure; readonly language: string }[] = FIGURES.flatMap((figure) =>
+export const NAME_LIST: readonly {
+  readonly name: string;
+  readonly figure: Figure;
+  readonly language: string;
+}[] = FIGURES.flatMap((figure) =>
   LANGUAGES.flatMap((language) =>
-    (figure.names[language] ?? []).map((name) => ({ name: nameWords(name).map(canonicalWord).join(' '), figure, language })),
+    (figure.names[language] ?? []).map((name) => ({
+      name: nameWords(name).map(canonicalWord).join(' '),
+      figure,
+      language,
+    })),
   ),
 );
 
@@ -110,7 +135,10 @@ for (const { name, figure } of NAME_LIST) {
 }
 
 /** The longest name that starts at `words[start]`. */
-export function findName(words: readonly string[], start: number): { figure: Figure; length: number } | undefined {
+export function findName(
+  words: readonly string[],
+  start: number,
+): { figure: Figure; length: number } | undefined {
   let node: NameNode | undefined = NAMES;
   let best: { figure: Figure; length: number } | undefined;
   for (let index = start; index < words.length; index++) {

@@ -8,7 +8,13 @@
  * what is turned on it. A gesture, which takes no weight, stands in [brackets]; `!` after a gesture word gives it weight.
  * `+T` carries the whole turn of the figure, `+1/4` a fixed share of it in the turn's own direction.
  */
-import { ACTION_WORDS, isGesture, type ActionWord, type Direction, type WeightEffect } from '../model/actions';
+import {
+  ACTION_WORDS,
+  isGesture,
+  type ActionWord,
+  type Direction,
+  type WeightEffect,
+} from '../model/actions';
 import { BETWEEN_COUNTS, TICKS_A_COUNT, tickOfCount, type BetweenCounts } from '../model/ticks';
 import { CIRCLE } from '../model/turns';
 
@@ -67,7 +73,11 @@ export function readPatternStep(text: string): PatternStep {
   const codes = (gesture ? `${gesture[1]} ${gesture[2]}` : text).trim().split(/\s+/);
   const role = codes.shift() as Role;
   if (!ROLES.includes(role)) throw new Error(`No role in "${text}"`);
-  const step = { role, word: (gesture ? 'touch' : 'step') as ActionWord, direction: null as PatternStep['direction'] };
+  const step = {
+    role,
+    word: (gesture ? 'touch' : 'step') as ActionWord,
+    direction: null as PatternStep['direction'],
+  };
   let turn: PatternStep['turn'] = 0;
   let weighted = false;
   let size: PatternStep['size'];
@@ -82,7 +92,11 @@ export function readPatternStep(text: string): PatternStep {
     } else throw new Error(`"${code}" in "${text}" is no direction and no action`);
   }
   const handsOnly = role === '-';
-  const effect = weighted ? 'takes' : handsOnly || gesture || isGesture(step.word) ? 'none' : (EFFECTS[step.word] ?? 'takes');
+  const effect = weighted
+    ? 'takes'
+    : handsOnly || gesture || isGesture(step.word)
+      ? 'none'
+      : (EFFECTS[step.word] ?? 'takes');
   return { ...step, effect: step.word === 'unwind' ? 'open' : effect, turn, ...(size && { size }) };
 }
 
@@ -107,10 +121,11 @@ export function readRhythm(text: string, length: number): number[] {
   let count = 0;
   for (const [, from, to, between] of text.matchAll(/(\d+)(?:-(\d+))?|([&ea])/g)) {
     if (between) ticks.push(tickOfCount(count) + BETWEEN_COUNTS[between as BetweenCounts]);
-    else for (count = Number(from); ; count++) {
-      ticks.push(tickOfCount(count));
-      if (count >= Number(to ?? from)) break;
-    }
+    else
+      for (count = Number(from); ; count++) {
+        ticks.push(tickOfCount(count));
+        if (count >= Number(to ?? from)) break;
+      }
   }
   if (ticks.length !== length) throw new Error(`"${text}" has ${ticks.length} places for ${length} actions`);
   const [first] = ticks;

@@ -74,7 +74,20 @@ export const FILLERS: ReadonlySet<string> = new Set(
 );
 
 /** Words after which a side is no foot: `left hand`, `right shoulder`. */
-export const BODY_NOUNS: ReadonlySet<string> = new Set(['hand', 'hands', 'arm', 'arms', 'shoulder', 'hip', 'hips', 'knee', 'finger', 'fingers', 'elbow', 'thigh']);
+export const BODY_NOUNS: ReadonlySet<string> = new Set([
+  'hand',
+  'hands',
+  'arm',
+  'arms',
+  'shoulder',
+  'hip',
+  'hips',
+  'knee',
+  'finger',
+  'fingers',
+  'elbow',
+  'thigh',
+]);
 
 /** Words that say where the weight is: `weight on L`, `Gewicht am Ende links`, `poids sur PD`. */
 export const WEIGHT_NOUNS: ReadonlySet<string> = new Set(['weight', 'wt', 'gewicht', 'poids']);

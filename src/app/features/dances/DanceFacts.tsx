@@ -12,7 +12,13 @@ export function DanceFacts({ dance, children }: { dance: DanceRecord; children: 
       <WallsVisited walls={walls} />
       <Box flex="1" minWidth="0">
         {children}
-        <chakra.p color="quiet" fontSize="0.9375rem" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
+        <chakra.p
+          color="quiet"
+          fontSize="0.9375rem"
+          overflow="hidden"
+          textOverflow="ellipsis"
+          whiteSpace="nowrap"
+        >
           {music || 'no music yet'}
         </chakra.p>
       </Box>
@@ -21,11 +27,42 @@ export function DanceFacts({ dance, children }: { dance: DanceRecord; children: 
         gridTemplateColumns="5.5rem 4.5rem 9rem 5rem 6rem"
         alignItems="baseline"
         fontSize="0.9375rem"
-        css={{ '& dt': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' }, '@media (max-width: 1000px)': { gridTemplateColumns: '5.5rem 4.5rem 5rem', '& .late': { display: 'none' } }, '@media (max-width: 620px)': { display: 'none' } }}
+        css={{
+          '& dt': {
+            position: 'absolute',
+            width: '1px',
+            height: '1px',
+            overflow: 'hidden',
+            clipPath: 'inset(50%)',
+          },
+          '@media (max-width: 1000px)': {
+            gridTemplateColumns: '5.5rem 4.5rem 5rem',
+            '& .late': { display: 'none' },
+          },
+          '@media (max-width: 620px)': { display: 'none' },
+        }}
       >
-        <Fact name="Counts">{counts === 0 ? 'empty' : <><b>{counts}</b> counts</>}</Fact>
-        <Fact name="Walls">{walls === 0 ? '' : <><b>{walls}</b> {walls === 1 ? 'wall' : 'walls'}</>}</Fact>
-        <Fact name="Level" late>{level}</Fact>
+        <Fact name="Counts">
+          {counts === 0 ? (
+            'empty'
+          ) : (
+            <>
+              <b>{counts}</b> counts
+            </>
+          )}
+        </Fact>
+        <Fact name="Walls">
+          {walls === 0 ? (
+            ''
+          ) : (
+            <>
+              <b>{walls}</b> {walls === 1 ? 'wall' : 'walls'}
+            </>
+          )}
+        </Fact>
+        <Fact name="Level" late>
+          {level}
+        </Fact>
         <Fact name="Slips">
           {slips > 0 ? (
             <chakra.b color="slip">{slips === 1 ? '1 slip' : `${slips} slips`}</chakra.b>

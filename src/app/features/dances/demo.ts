@@ -1,8 +1,19 @@
 /** The dances of the boathouse club: put on the shelf the first time, offered again when the shelf is empty. */
-const files = import.meta.glob<string>('../../../../dances/*.txt', { query: '?raw', import: 'default', eager: true });
+const files = import.meta.glob<string>('../../../../dances/*.txt', {
+  query: '?raw',
+  import: 'default',
+  eager: true,
+});
 
 /** In the order in which the shelf shows them: the newest first, so the first one to open is added last. */
-const ORDER = ['mudlark-cha-cha', 'tar-and-oakum', 'heron-on-the-piling', 'slipway-stroll', 'ropes-end-draft', 'ferry-at-dusk'];
+const ORDER = [
+  'mudlark-cha-cha',
+  'tar-and-oakum',
+  'heron-on-the-piling',
+  'slipway-stroll',
+  'ropes-end-draft',
+  'ferry-at-dusk',
+];
 
 const nameOf = (path: string): string => path.replace(/^.*\//, '').replace(/\.txt$/, '');
 

@@ -10,4 +10,10 @@ export function downloadFile(name: string, type: string, content: string): void 
 
 /** A file name from a dance's title: letters and figures of any language, the rest as hyphens. */
 export const fileName = (title: string, ending: string): string =>
-  `${title.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-+|-+$/g, '').slice(0, 80) || 'dance'}.${ending}`;
+  `${
+    title
+      .toLowerCase()
+      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 80) || 'dance'
+  }.${ending}`;

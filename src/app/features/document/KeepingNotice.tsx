@@ -9,13 +9,24 @@ export function KeepingNotice() {
   useSessionChanges(session);
   const { keeping } = session;
   if (keeping.kind === 'kept' || keeping.kind === 'waiting') return null;
-  const save = () => downloadFile(fileName(/^#\s*(.*)$/m.exec(session.text)?.[1] ?? '', 'txt'), 'text/plain', session.text);
+  const save = () =>
+    downloadFile(fileName(/^#\s*(.*)$/m.exec(session.text)?.[1] ?? '', 'txt'), 'text/plain', session.text);
   return (
-    <Flex role="alert" align="center" gap="0.75rem" flexWrap="wrap" background="slipGround" color="ink" padding="0.5rem 1rem" css={{ '@media print': { display: 'none' } }}>
+    <Flex
+      role="alert"
+      align="center"
+      gap="0.75rem"
+      flexWrap="wrap"
+      background="slipGround"
+      color="ink"
+      padding="0.5rem 1rem"
+      css={{ '@media print': { display: 'none' } }}
+    >
       {keeping.kind === 'refused' ? (
         <>
           <span>
-            <b>Not kept.</b> {keeping.reason} Your words are still in this tab: keep it open, or take them away as a file.
+            <b>Not kept.</b> {keeping.reason} Your words are still in this tab: keep it open, or take them
+            away as a file.
           </span>
           <Button size="small" onClick={save}>
             Save as a file
@@ -25,7 +36,10 @@ export function KeepingNotice() {
           </Button>
         </>
       ) : keeping.theirs ? (
-        <TwoVersions onMine={() => void session.keepMine(keeping.theirs as never)} onTheirs={() => void session.takeTheirs(keeping.theirs as never)} />
+        <TwoVersions
+          onMine={() => void session.keepMine(keeping.theirs as never)}
+          onTheirs={() => void session.takeTheirs(keeping.theirs as never)}
+        />
       ) : (
         <>
           <span>
@@ -44,7 +58,8 @@ function TwoVersions({ onMine, onTheirs }: { onMine: () => void; onTheirs: () =>
   return (
     <>
       <span>
-        <b>Two versions.</b> This dance was changed in another tab as well. Whichever you take, the other stays on the shelf as a dance of its own.
+        <b>Two versions.</b> This dance was changed in another tab as well. Whichever you take, the other
+        stays on the shelf as a dance of its own.
       </span>
       <Button size="small" variant="solid" onClick={onMine}>
         Keep this one

@@ -5,7 +5,16 @@
  * it is written at once, and put where a closing page can still write. Every write names the revision it builds on: when another
  * tab was there first, nothing is overwritten and the writer is asked.
  */
-import { dropDraft, findDraft, keepDraft, saveDance, saveHistory, watchDance, addDance, type DanceRecord } from '../../../store';
+import {
+  dropDraft,
+  findDraft,
+  keepDraft,
+  saveDance,
+  saveHistory,
+  watchDance,
+  addDance,
+  type DanceRecord,
+} from '../../../store';
 
 export type Keeping =
   | { readonly kind: 'kept' }
@@ -44,7 +53,8 @@ export class DanceSession {
     const draft = findDraft(record.id);
     this.recovered = draft !== undefined && draft.text !== record.text;
     this.text = this.recovered && draft ? draft.text : record.text;
-    if (this.recovered && draft && draft.base !== record.revision) this.keeping = { kind: 'two-versions', theirs: record };
+    if (this.recovered && draft && draft.base !== record.revision)
+      this.keeping = { kind: 'two-versions', theirs: record };
     else if (this.recovered) this.schedule();
     else dropDraft(record.id);
   }
@@ -97,13 +107,15 @@ export class DanceSession {
 
   /** Takes the other tab's words; this tab's go on the shelf as a dance of their own. */
   async takeTheirs(theirs: DanceRecord): Promise<void> {
-    if (this.text !== theirs.text) await addDance(this.text.replace(/^#(?!#)(.*)$/m, (line) => `${line} (other version)`));
+    if (this.text !== theirs.text)
+      await addDance(this.text.replace(/^#(?!#)(.*)$/m, (line) => `${line} (other version)`));
     this.adopt(theirs);
   }
 
   /** Puts this tab's words on top of the other's, which stay as a dance of their own. */
   async keepMine(theirs: DanceRecord): Promise<void> {
-    if (this.text !== theirs.text) await addDance(theirs.text.replace(/^#(?!#)(.*)$/m, (line) => `${line} (other version)`));
+    if (this.text !== theirs.text)
+      await addDance(theirs.text.replace(/^#(?!#)(.*)$/m, (line) => `${line} (other version)`));
     this.base = theirs.revision;
     this.savedText = theirs.text;
     this.become({ kind: 'kept' });

@@ -2,7 +2,14 @@ import { Box } from '@chakra-ui/react';
 import { completionKeymap } from '@codemirror/autocomplete';
 import { defaultKeymap, history, historyField, historyKeymap } from '@codemirror/commands';
 import { EditorState, type Extension } from '@codemirror/state';
-import { drawSelection, EditorView, highlightActiveLine, highlightActiveLineGutter, keymap, placeholder } from '@codemirror/view';
+import {
+  drawSelection,
+  EditorView,
+  highlightActiveLine,
+  highlightActiveLineGutter,
+  keymap,
+  placeholder,
+} from '@codemirror/view';
 import { useEffect, useRef } from 'react';
 import type { DanceSession } from '../document/session';
 import { sayCountOnce, scriptKeys } from './commands';
@@ -41,6 +48,8 @@ export function ScriptEditor({ session, keptHistory, onReady, onLine }: Props) {
     const root = element.shadowRoot ?? element.attachShadow({ mode: 'open' });
     const extensions = editorExtensions(session, (index) => line.current(index));
     const view = new EditorView({ state: firstState(session, keptHistory, extensions), parent: root, root });
+    // The margin holds the answers: it is there for everybody, not for the eye alone.
+    for (const gutters of view.dom.querySelectorAll('.cm-gutters')) gutters.removeAttribute('aria-hidden');
     const describe = () => view.state.toJSON({ history: historyField });
     session.keepHistoryWith(describe);
     const stopRemote = session.onRemote((text) => takeRemote(view, text));
@@ -58,7 +67,17 @@ export function ScriptEditor({ session, keptHistory, onReady, onLine }: Props) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [session]);
 
-  return <Box ref={host} flex="1" minHeight="0" minWidth="0" overflow="hidden" data-testid="script" css={{ '& > *': { height: '100%' } }} />;
+  return (
+    <Box
+      ref={host}
+      flex="1"
+      minHeight="0"
+      minWidth="0"
+      overflow="hidden"
+      data-testid="script"
+      css={{ '& > *': { height: '100%' } }}
+    />
+  );
 }
 
 function firstState(session: DanceSession, keptHistory: unknown, extensions: Extension): EditorState {
@@ -71,7 +90,11 @@ function firstState(session: DanceSession, keptHistory: unknown, extensions: Ext
     }
   }
   const start = session.text.search(/^[ \t]*[\d&]/m);
-  return EditorState.create({ doc: session.text, selection: { anchor: start < 0 ? session.text.length : lineEnd(session.text, start) }, extensions });
+  return EditorState.create({
+    doc: session.text,
+    selection: { anchor: start < 0 ? session.text.length : lineEnd(session.text, start) },
+    extensions,
+  });
 }
 
 const lineEnd = (text: string, from: number): number => {
@@ -85,8 +108,16 @@ function takeRemote(view: EditorView, text: string): void {
   let from = 0;
   while (from < old.length && from < text.length && old[from] === text[from]) from += 1;
   let back = 0;
-  while (back < old.length - from && back < text.length - from && old[old.length - 1 - back] === text[text.length - 1 - back]) back += 1;
-  view.dispatch({ changes: { from, to: old.length - back, insert: text.slice(from, text.length - back) }, userEvent: 'remote' });
+  while (
+    back < old.length - from &&
+    back < text.length - from &&
+    old[old.length - 1 - back] === text[text.length - 1 - back]
+  )
+    back += 1;
+  view.dispatch({
+    changes: { from, to: old.length - back, insert: text.slice(from, text.length - back) },
+    userEvent: 'remote',
+  });
 }
 
 function editorExtensions(session: DanceSession, onLine: (line: number) => void): Extension {
@@ -107,7 +138,12 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
     figureCompletion,
     placeholder('# Name of the dance'),
     keymap.of([...completionKeymap, ...scriptKeys, ...historyKeymap, ...defaultKeymap]),
-    EditorView.contentAttributes.of({ 'aria-label': 'The script of the dance', spellcheck: 'false', autocapitalize: 'off' }),
+    EditorView.contentAttributes.of({
+      'aria-label': 'The script of the dance',
+      spellcheck: 'false',
+      autocapitalize: 'off',
+      tabindex: '0',
+    }),
     editorTheme,
     EditorView.updateListener.of((update) => {
       if (update.docChanged) {
@@ -117,7 +153,8 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
           if (update.view.dom.isConnected) update.view.dispatch({ effects: settle.of(true) });
         }, SETTLE_AFTER);
       }
-      if (update.docChanged || update.selectionSet) onLine(update.state.doc.lineAt(update.state.selection.main.head).number - 1);
+      if (update.docChanged || update.selectionSet)
+        onLine(update.state.doc.lineAt(update.state.selection.main.head).number - 1);
     }),
   ];
 }

@@ -1,5 +1,10 @@
 /** Figures offered while a call is typed, each with the free foot filled in. */
-import { autocompletion, type Completion, type CompletionContext, type CompletionResult } from '@codemirror/autocomplete';
+import {
+  autocompletion,
+  type Completion,
+  type CompletionContext,
+  type CompletionResult,
+} from '@codemirror/autocomplete';
 import { offerFigures, stateBefore } from '../../../core';
 import { studyField } from './study-field';
 
@@ -16,15 +21,25 @@ function offer(context: CompletionContext): CompletionResult | null {
   const counts = COUNTS.exec(before)?.[0] ?? '';
   const typed = TYPED.exec(before.slice(counts.length))?.[1];
   if (typed === undefined || (typed.trim().length < 2 && !context.explicit)) return null;
-  const before2 = dance.parts.flatMap((part) => part.sections.flatMap((section) => section.lines)).find((danced) => danced.line.index === line.number - 1);
+  const before2 = dance.parts
+    .flatMap((part) => part.sections.flatMap((section) => section.lines))
+    .find((danced) => danced.line.index === line.number - 1);
   // Inside a line the foot that is free after the calls already written.
   const earlier = before2?.calls.filter(({ call }) => call.span.to <= before.length - typed.length);
   const state = earlier?.[earlier.length - 1]?.after ?? stateBefore(dance, line.number - 1);
-  const options = offerFigures(typed, state).map(
-    ({ insert, feet, counts: rhythm }, index): Completion => ({ label: insert, detail: `${rhythm}  ${feet}`, boost: 99 - index }),
-  );
+  const options = offerFigures(typed, state).map(({ insert, feet, counts: rhythm }, index): Completion => ({
+    label: insert,
+    detail: `${rhythm}  ${feet}`,
+    boost: 99 - index,
+  }));
   if (options.length === 0) return null;
   return { from: context.pos - typed.length, options, filter: false };
 }
 
-export const figureCompletion = autocompletion({ override: [offer], icons: false, activateOnTyping: true, maxRenderedOptions: 12, closeOnBlur: true });
+export const figureCompletion = autocompletion({
+  override: [offer],
+  icons: false,
+  activateOnTyping: true,
+  maxRenderedOptions: 12,
+  closeOnBlur: true,
+});

@@ -30,7 +30,8 @@ const LINE_CLASSES: Readonly<Record<ScriptLine['kind'], string>> = {
 
 export const sheetDress = StateField.define<DecorationSet>({
   create: dress,
-  update: (set, transaction) => (transaction.docChanged || transaction.selection ? dress(transaction.state) : set),
+  update: (set, transaction) =>
+    transaction.docChanged || transaction.selection ? dress(transaction.state) : set,
   provide: (field) => EditorView.decorations.from(field),
 });
 
@@ -44,7 +45,8 @@ function dress(state: EditorState): DecorationSet {
   for (const line of study.script.lines.slice(0, MOST_LINES)) {
     const { from } = line.span;
     builder.add(from, from, Decoration.line({ class: `line-${LINE_CLASSES[line.kind]}` }));
-    for (const range of marksOfLine(line, line.index === active)) builder.add(range.from, range.to, range.value);
+    for (const range of marksOfLine(line, line.index === active))
+      builder.add(range.from, range.to, range.value);
   }
   return builder.finish();
 }
@@ -93,7 +95,9 @@ function stepMarks({ step, span, text }: ScriptLine): Range<Decoration>[] {
     marks.push(counts.range(span.from, span.from + head.to + gap));
   }
   const { cues, notes, facingClaims, weightClaims, wallClaims, accepted } = step.marks;
-  const spans = [cues, notes, facingClaims, weightClaims, wallClaims, accepted].flatMap((list) => list.map((mark) => mark.span));
+  const spans = [cues, notes, facingClaims, weightClaims, wallClaims, accepted].flatMap((list) =>
+    list.map((mark) => mark.span),
+  );
   for (const mark of spans.sort((a, b) => a.from - b.from)) {
     const spaces = /\s*$/.exec(text.slice(0, mark.from))?.[0].length ?? 0;
     if (spaces > 1) marks.push(narrow.range(span.from + mark.from - spaces, span.from + mark.from));
@@ -134,7 +138,9 @@ function markFindings(state: EditorState): DecorationSet {
     if (to > from) ranges.push(underline[finding.severity].range(from, Math.min(to, state.doc.length)));
     const typing = line.number === active && !settled;
     if (finding.severity === 'remark' || typing || isUnfinished(study, finding, active - 1)) continue;
-    ranges.push(Decoration.widget({ widget: new FindingWidget(finding), block: true, side: 1 }).range(line.to));
+    ranges.push(
+      Decoration.widget({ widget: new FindingWidget(finding), block: true, side: 1 }).range(line.to),
+    );
   }
   return Decoration.set(ranges, true);
 }
@@ -143,7 +149,9 @@ function markFindings(state: EditorState): DecorationSet {
 function isUnfinished({ script }: Study, { code, span }: Finding, activeLine: number): boolean {
   if (code !== 'section-short' && code !== 'wall-does-not-loop') return false;
   const section = script.lines[activeLine]?.section;
-  const place = script.lines.find((line) => line.span.from <= span.from && line.span.to >= span.from)?.section;
+  const place = script.lines.find(
+    (line) => line.span.from <= span.from && line.span.to >= span.from,
+  )?.section;
   return section !== undefined && section === place;
 }
 

@@ -39,7 +39,8 @@ function lineMarkup({ feet, weight, facing, hour, facingChanged }: LineView): st
   return `<span class="feet">${drawn}${more}</span><span class="weight">${weightSvg(weight)}</span><span class="room${strong}">${roomSvg(facing, facingChanged, hour)}<span class="hour">${hour}</span></span>`;
 }
 
-const railMarkup = (section: SectionView): string => `<span class="rail">${railSvg(section.rail, { cell: section.rail.length > 8 ? 208 / section.rail.length : 26, height: 9, numbers: section.rail.length <= 16 })}</span>`;
+const railMarkup = (section: SectionView): string =>
+  `<span class="rail">${railSvg(section.rail, { cell: section.rail.length > 8 ? 208 / section.rail.length : 26, height: 9, numbers: section.rail.length <= 16 })}</span>`;
 
 function markerOf(state: EditorState, index: number): AnswerMarker | null {
   const { view, script } = state.field(studyField);

@@ -14,7 +14,11 @@ export const settledField = StateField.define<boolean>({
   create: () => true,
   update: (settled, transaction) => {
     for (const effect of transaction.effects) if (effect.is(settle)) return effect.value;
-    return transaction.docChanged && transaction.isUserEvent('input') ? false : transaction.docChanged && transaction.isUserEvent('delete') ? false : settled;
+    return transaction.docChanged && transaction.isUserEvent('input')
+      ? false
+      : transaction.docChanged && transaction.isUserEvent('delete')
+        ? false
+        : settled;
   },
 });
 

@@ -8,7 +8,11 @@ import { Button } from '../../theme/Button';
 
 const Shortcuts = lazy(() => import('./Shortcuts'));
 
-const THEME_NAMES: Readonly<Record<ThemeChoice, string>> = { device: 'as the device', light: 'light', dim: 'dim hall' };
+const THEME_NAMES: Readonly<Record<ThemeChoice, string>> = {
+  device: 'as the device',
+  light: 'light',
+  dim: 'dim hall',
+};
 const THEME_ICONS = { device: SunMoon, light: Sun, dim: Moon } as const;
 
 /** One slate bar over everything: the shelf, the open dance with its views, help. */
@@ -33,9 +37,30 @@ export function Frame() {
 
   return (
     <>
-      <Box as="header" background="bar" color="barInk" position="sticky" top="0" zIndex="10" css={{ '@media print': { display: 'none' } }}>
-        <Flex align="center" gap="0.25rem" minHeight="3rem" paddingInline={{ base: '0.5rem', md: '1rem' }} css={{ '@media (max-width: 560px)': { flexWrap: 'wrap' } }}>
-          <chakra.span display="flex" alignItems="center" gap="0.6rem" fontWeight="700" fontSize="1.0625rem" marginRight="0.75rem">
+      <Box
+        as="header"
+        background="bar"
+        color="barInk"
+        position="sticky"
+        top="0"
+        zIndex="10"
+        css={{ '@media print': { display: 'none' } }}
+      >
+        <Flex
+          align="center"
+          gap="0.25rem"
+          minHeight="3rem"
+          paddingInline={{ base: '0.5rem', md: '1rem' }}
+          css={{ '@media (max-width: 560px)': { flexWrap: 'wrap' } }}
+        >
+          <chakra.span
+            display="flex"
+            alignItems="center"
+            gap="0.6rem"
+            fontWeight="700"
+            fontSize="1.0625rem"
+            marginRight="0.75rem"
+          >
             <img src="/icon.svg" alt="" width={26} height={26} />
             <chakra.span css={{ '@media (max-width: 900px)': { display: 'none' } }}>Pace Slate</chakra.span>
           </chakra.span>
@@ -47,7 +72,17 @@ export function Frame() {
           </Flex>
           {slot && (
             <Flex alignSelf="stretch" align="center" flex="1" minWidth="0" justify="flex-end">
-              <chakra.span fontWeight="700" fontSize="1.0625rem" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap" paddingInline="0.75rem" minWidth="0" title={slot.title} css={{ '@media (max-width: 620px)': { display: 'none' } }}>
+              <chakra.span
+                fontWeight="700"
+                fontSize="1.0625rem"
+                overflow="hidden"
+                textOverflow="ellipsis"
+                whiteSpace="nowrap"
+                paddingInline="0.75rem"
+                minWidth="0"
+                title={slot.title}
+                css={{ '@media (max-width: 620px)': { display: 'none' } }}
+              >
                 {slot.title}
               </chakra.span>
               <Flex as="nav" aria-label="Views of this dance" alignSelf="stretch">
@@ -59,10 +94,22 @@ export function Frame() {
             </Flex>
           )}
           <Flex marginLeft={slot ? '0.5rem' : 'auto'} gap="0.125rem">
-            <Button variant="bar" size="small" aria-label={`Light: ${THEME_NAMES[choice]}. Change to ${THEME_NAMES[next]}`} title={`Light: ${THEME_NAMES[choice]}`} onClick={() => chooseTheme(next)}>
+            <Button
+              variant="bar"
+              size="small"
+              aria-label={`Light: ${THEME_NAMES[choice]}. Change to ${THEME_NAMES[next]}`}
+              title={`Light: ${THEME_NAMES[choice]}`}
+              onClick={() => chooseTheme(next)}
+            >
               <Icon size={18} aria-hidden />
             </Button>
-            <Button variant="bar" size="small" aria-label="Keys" title="Keys (F1)" onClick={() => setShowsKeys(true)}>
+            <Button
+              variant="bar"
+              size="small"
+              aria-label="Keys"
+              title="Keys (F1)"
+              onClick={() => setShowsKeys(true)}
+            >
               <Keyboard size={18} aria-hidden />
             </Button>
           </Flex>
@@ -84,7 +131,16 @@ function BarLink({ to, end, children }: { to: string; end?: boolean; children: s
     <chakra.span
       display="flex"
       css={{
-        '& a': { display: 'flex', alignItems: 'center', paddingInline: '0.75rem', color: 'barQuiet', textDecoration: 'none', borderBottom: '3px solid transparent', borderTop: '3px solid transparent', minHeight: '2.75rem' },
+        '& a': {
+          display: 'flex',
+          alignItems: 'center',
+          paddingInline: '0.75rem',
+          color: 'barQuiet',
+          textDecoration: 'none',
+          borderBottom: '3px solid transparent',
+          borderTop: '3px solid transparent',
+          minHeight: '2.75rem',
+        },
         '& a:hover': { color: 'barInk', background: 'barHover' },
         '& a[aria-current=page]': { color: 'barInk', fontWeight: '700', borderBottomColor: 'barInk' },
         '& a:focus-visible': { outlineColor: 'barInk', outlineOffset: '-4px' },

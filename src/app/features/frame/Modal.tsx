@@ -4,7 +4,17 @@ import { useEffect, useRef, type ReactNode } from 'react';
 import { Button } from '../../theme/Button';
 
 /** A dialog over the page: the browser's own element, which keeps the focus inside, closes on Escape and gives the focus back. */
-export function Modal({ title, onClose, children, width = '34rem' }: { title: string; onClose: () => void; children: ReactNode; width?: string }) {
+export function Modal({
+  title,
+  onClose,
+  children,
+  width = '34rem',
+}: {
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+  width?: string;
+}) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     if (!dialog.current?.open) dialog.current?.showModal();

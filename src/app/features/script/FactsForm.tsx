@@ -8,7 +8,12 @@ import { Button } from '../../theme/Button';
 import type { DanceSession } from '../document/session';
 import { Modal } from '../frame/Modal';
 
-const oneLine = (most: number) => string().trim().max(most, `At most ${most} letters`).matches(/^[^\n]*$/, 'One line only').default('');
+const oneLine = (most: number) =>
+  string()
+    .trim()
+    .max(most, `At most ${most} letters`)
+    .matches(/^[^\n]*$/, 'One line only')
+    .default('');
 
 const factsSchema = object({
   title: oneLine(120).required('A dance needs a name'),
@@ -28,20 +33,42 @@ type FactsValues = InferType<typeof factsSchema>;
 const LEVELS = ['absolute beginner', 'beginner', 'improver', 'intermediate', 'advanced'];
 
 /** The facts at the head of the dance. The form edits the text; the text stays the truth. */
-export default function FactsForm({ session, view, onClose }: { session: DanceSession; view: EditorView | undefined; onClose: () => void }) {
+export default function FactsForm({
+  session,
+  view,
+  onClose,
+}: {
+  session: DanceSession;
+  view: EditorView | undefined;
+  onClose: () => void;
+}) {
   const { script } = studyText(session.text);
-  const value = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
-  const start = script.header.startStated ? (`weight ${script.header.startWeight}` as FactsValues['start']) : '';
+  const value = (key: string): string =>
+    script.header.entries.find((entry) => entry.key === key)?.value ?? '';
+  const start = script.header.startStated
+    ? (`weight ${script.header.startWeight}` as FactsValues['start'])
+    : '';
   const {
     register,
     handleSubmit,
     formState: { errors },
   } = useForm<FactsValues>({
     resolver: yupResolver(factsSchema),
-    defaultValues: { title: script.title, music: value('music'), intro: value('intro'), start, level: value('level'), walls: value('walls'), author: value('author') },
+    defaultValues: {
+      title: script.title,
+      music: value('music'),
+      intro: value('intro'),
+      start,
+      level: value('level'),
+      walls: value('walls'),
+      author: value('author'),
+    },
   });
   const save = handleSubmit((facts) => {
-    const changes = editFacts(script, { ...facts, start: facts.start === start ? value('start') : facts.start });
+    const changes = editFacts(script, {
+      ...facts,
+      start: facts.start === start ? value('start') : facts.start,
+    });
     if (view) view.dispatch({ changes, userEvent: 'input.facts' });
     onClose();
   });
@@ -62,7 +89,13 @@ export default function FactsForm({ session, view, onClose }: { session: DanceSe
             </Select>
           </Box>
           <Box flex="1" minWidth="8rem">
-            <Field label="Walls" hint="a claim, checked" inputMode="numeric" error={errors.walls?.message} {...register('walls')} />
+            <Field
+              label="Walls"
+              hint="a claim, checked"
+              inputMode="numeric"
+              error={errors.walls?.message}
+              {...register('walls')}
+            />
           </Box>
         </Flex>
         <Field label="Level" list="levels" error={errors.level?.message} {...register('level')} />
@@ -82,15 +115,39 @@ export default function FactsForm({ session, view, onClose }: { session: DanceSe
   );
 }
 
-const Label = chakra('label', { base: { display: 'block', fontWeight: '600', fontSize: '0.9375rem', marginTop: '0.6rem', marginBottom: '0.15rem' } });
+const Label = chakra('label', {
+  base: {
+    display: 'block',
+    fontWeight: '600',
+    fontSize: '0.9375rem',
+    marginTop: '0.6rem',
+    marginBottom: '0.15rem',
+  },
+});
 
 const inputStyle = {
-  base: { width: '100%', font: 'inherit', color: 'ink', background: 'paper', border: '1.5px solid', borderColor: 'lineStrong', borderRadius: '4px', padding: '0.4rem 0.6rem', minHeight: '2.375rem', boxSizing: 'border-box' },
+  base: {
+    width: '100%',
+    font: 'inherit',
+    color: 'ink',
+    background: 'paper',
+    border: '1.5px solid',
+    borderColor: 'lineStrong',
+    borderRadius: '4px',
+    padding: '0.4rem 0.6rem',
+    minHeight: '2.375rem',
+    boxSizing: 'border-box',
+  },
 } as const;
 const Input = chakra('input', inputStyle);
 const Select = chakra('select', inputStyle);
 
-type FieldProps = { label: string; hint?: string; error?: string; name: string } & React.ComponentProps<'input'>;
+type FieldProps = {
+  label: string;
+  hint?: string;
+  error?: string;
+  name: string;
+} & React.ComponentProps<'input'>;
 
 function Field({ label, hint, error, ...input }: FieldProps) {
   const id = `fact-${input.name}`;
@@ -105,7 +162,12 @@ function Field({ label, hint, error, ...input }: FieldProps) {
           </chakra.span>
         )}
       </Label>
-      <Input id={id} aria-invalid={error ? true : undefined} aria-describedby={error ? `${id}-error` : undefined} {...(input as object)} />
+      <Input
+        id={id}
+        aria-invalid={error ? true : undefined}
+        aria-describedby={error ? `${id}-error` : undefined}
+        {...(input as object)}
+      />
       {error && (
         <chakra.p id={`${id}-error`} color="slip" fontSize="0.875rem">
           {error}

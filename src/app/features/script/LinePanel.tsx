@@ -1,6 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
-import { cautionsOf, explainLine, isSlip, positionOf, type Finding, type Proposal, type Study } from '../../../core';
+import {
+  cautionsOf,
+  explainLine,
+  isSlip,
+  positionOf,
+  type Finding,
+  type Proposal,
+  type Study,
+} from '../../../core';
 import { applyProposal } from '../editor/commands';
 import { FloorPicture } from '../floor/FloorPicture';
 import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
@@ -27,10 +35,23 @@ export function LinePanel({ study, line, view, onLine }: Props) {
             {explained.place}
             {explained.figures.length > 0 && ` · ${explained.figures.join(', ')}`}
           </chakra.p>
-          <Standing label="before" weight={explained.before.weight} facing={explained.before.facing} hour={explained.before.hour} />
+          <Standing
+            label="before"
+            weight={explained.before.weight}
+            facing={explained.before.facing}
+            hour={explained.before.hour}
+          />
           <chakra.ol>
             {explained.steps.map((step, index) => (
-              <Flex as="li" key={index} align="center" gap="0.5rem" paddingBlock="0.3rem" borderBottom="1px solid" borderColor="line">
+              <Flex
+                as="li"
+                key={index}
+                align="center"
+                gap="0.5rem"
+                paddingBlock="0.3rem"
+                borderBottom="1px solid"
+                borderColor="line"
+              >
                 <chakra.b minWidth="1.1rem" fontVariantNumeric="tabular-nums">
                   {step.count}
                 </chakra.b>
@@ -39,13 +60,23 @@ export function LinePanel({ study, line, view, onLine }: Props) {
                   {step.words}
                 </chakra.span>
                 <RoomMark facing={step.facing} hour={step.hour} strong={step.turned} />
-                <chakra.span minWidth="2.75rem" textAlign="right" fontWeight={step.turned ? '700' : '400'} color={step.turned ? 'ink' : 'quiet'}>
+                <chakra.span
+                  minWidth="2.75rem"
+                  textAlign="right"
+                  fontWeight={step.turned ? '700' : '400'}
+                  color={step.turned ? 'ink' : 'quiet'}
+                >
                   {step.hour}
                 </chakra.span>
               </Flex>
             ))}
           </chakra.ol>
-          <Standing label="after" weight={explained.after.weight} facing={explained.after.facing} hour={explained.after.hour} />
+          <Standing
+            label="after"
+            weight={explained.after.weight}
+            facing={explained.after.facing}
+            hour={explained.after.hour}
+          />
           <FloorPicture marks={explained.floor} />
         </>
       ) : (
@@ -54,7 +85,14 @@ export function LinePanel({ study, line, view, onLine }: Props) {
         </chakra.p>
       )}
       {cautions.map(({ care, text }) => (
-        <Box key={care} borderLeft="3px solid" borderColor="care" paddingLeft="0.75rem" marginBlock="0.75rem" fontSize="0.9375rem">
+        <Box
+          key={care}
+          borderLeft="3px solid"
+          borderColor="care"
+          paddingLeft="0.75rem"
+          marginBlock="0.75rem"
+          fontSize="0.9375rem"
+        >
           <chakra.b color="care">Care</chakra.b> {text}
         </Box>
       ))}
@@ -63,9 +101,25 @@ export function LinePanel({ study, line, view, onLine }: Props) {
   );
 }
 
-function Standing({ label, weight, facing, hour }: { label: string } & Pick<NonNullable<ReturnType<typeof explainLine>>['before'], 'weight' | 'facing' | 'hour'>) {
+function Standing({
+  label,
+  weight,
+  facing,
+  hour,
+}: { label: string } & Pick<
+  NonNullable<ReturnType<typeof explainLine>>['before'],
+  'weight' | 'facing' | 'hour'
+>) {
   return (
-    <Flex align="center" gap="0.5rem" paddingBlock="0.3rem" borderBottom="1px solid" borderColor="line" color="quiet" fontSize="0.9375rem">
+    <Flex
+      align="center"
+      gap="0.5rem"
+      paddingBlock="0.3rem"
+      borderBottom="1px solid"
+      borderColor="line"
+      color="quiet"
+      fontSize="0.9375rem"
+    >
       <chakra.span flex="1">{label}</chakra.span>
       <WeightPair weight={weight} />
       <RoomMark facing={facing} hour={hour} />
@@ -83,7 +137,11 @@ function Findings({ study, line, view, onLine }: Props) {
   const { findings, text } = study;
   if (findings.length === 0) return null;
   const here = (finding: Finding) => positionOf(text, finding.span.from).line - 1 === line;
-  const ordered = [...findings.filter(here), ...findings.filter((finding) => !here(finding) && isSlip(finding)), ...findings.filter((finding) => !here(finding) && !isSlip(finding))];
+  const ordered = [
+    ...findings.filter(here),
+    ...findings.filter((finding) => !here(finding) && isSlip(finding)),
+    ...findings.filter((finding) => !here(finding) && !isSlip(finding)),
+  ];
   return (
     <section aria-label="Slips and remarks">
       <chakra.h2 fontSize="1rem" fontWeight="700" marginTop="1.25rem" marginBottom="0.5rem">
@@ -94,26 +152,49 @@ function Findings({ study, line, view, onLine }: Props) {
           <FindingItem key={index} finding={finding} study={study} view={view} onLine={onLine} />
         ))}
       </ul>
-      {ordered.length > MOST_LISTED && <chakra.p color="quiet">and {ordered.length - MOST_LISTED} more</chakra.p>}
+      {ordered.length > MOST_LISTED && (
+        <chakra.p color="quiet">and {ordered.length - MOST_LISTED} more</chakra.p>
+      )}
     </section>
   );
 }
 
-function FindingItem({ finding, study, view, onLine }: { finding: Finding } & Pick<Props, 'study' | 'view' | 'onLine'>) {
+function FindingItem({
+  finding,
+  study,
+  view,
+  onLine,
+}: { finding: Finding } & Pick<Props, 'study' | 'view' | 'onLine'>) {
   const index = positionOf(study.text, finding.span.from).line - 1;
   const section = study.script.lines[index]?.section;
   const proposals: Proposal[] = [...(finding.fix ? [finding.fix] : []), ...(finding.suggestions ?? [])];
   return (
-    <Box as="li" borderLeft="3px solid" borderColor={finding.severity === 'error' ? 'slip' : finding.severity === 'warning' ? 'ink' : 'line'} paddingLeft="0.75rem" marginBottom="0.75rem" fontSize="0.9375rem">
-      <chakra.button type="button" onClick={() => onLine(index)} font="inherit" color="inherit" textAlign="left" background="none" border="none" padding="0" cursor="pointer" _hover={{ textDecoration: 'underline' }}>
-        {!finding.message.startsWith('Section') && <b>{section ? `Section ${section.number}` : `Line ${index + 1}`} </b>}
+    <Box
+      as="li"
+      borderLeft="3px solid"
+      borderColor={finding.severity === 'error' ? 'slip' : finding.severity === 'warning' ? 'ink' : 'line'}
+      paddingLeft="0.75rem"
+      marginBottom="0.75rem"
+      fontSize="0.9375rem"
+    >
+      <chakra.button
+        type="button"
+        onClick={() => onLine(index)}
+        font="inherit"
+        color="inherit"
+        textAlign="left"
+        background="none"
+        border="none"
+        padding="0"
+        cursor="pointer"
+        _hover={{ textDecoration: 'underline' }}
+      >
+        {!finding.message.startsWith('Section') && (
+          <b>{section ? `Section ${section.number}` : `Line ${index + 1}`} </b>
+        )}
         {finding.message}
       </chakra.button>
-      {finding.related && (
-        <chakra.p color="quiet">
-          {finding.related.message}
-        </chakra.p>
-      )}
+      {finding.related && <chakra.p color="quiet">{finding.related.message}</chakra.p>}
       {proposals.length > 0 && view && (
         <Flex gap="0.35rem" flexWrap="wrap" marginTop="0.25rem">
           {proposals.map((proposal) => (

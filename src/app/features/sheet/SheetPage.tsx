@@ -9,14 +9,23 @@ import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
 export function SheetPage({ sheet }: { sheet: Sheet }) {
   return (
     <chakra.article
-      className="light"
+      className="chakra-theme light"
       background="#fff"
       color="ink"
       maxWidth="53rem"
       margin={{ base: '0 auto', md: '0 auto 3rem' }}
       padding={{ base: '1.25rem 1rem 2rem', md: '2.75rem 3.25rem 3rem' }}
       boxShadow="0 1px 3px rgba(28, 39, 45, 0.18)"
-      css={{ '@media print': { boxShadow: 'none', padding: '0', margin: '0', maxWidth: 'none', fontSize: '10.5pt' }, '@page': { margin: '14mm 15mm' } }}
+      css={{
+        '@media print': {
+          boxShadow: 'none',
+          padding: '0',
+          margin: '0',
+          maxWidth: 'none',
+          fontSize: '10.5pt',
+        },
+        '@page': { margin: '14mm 15mm' },
+      }}
     >
       <chakra.h1 fontSize={{ base: '1.75rem', md: '2.25rem' }} lineHeight="1.1" fontWeight="700">
         {sheet.title}
@@ -40,7 +49,13 @@ export function SheetPage({ sheet }: { sheet: Sheet }) {
       {sheet.cautions.length > 0 && (
         <Box as="section" marginTop="1.5rem" fontSize="0.875rem" css={{ breakInside: 'avoid' }}>
           {sheet.cautions.map((caution) => (
-            <chakra.p key={caution} borderLeft="3px solid" borderColor="care" paddingLeft="0.75rem" marginBottom="0.4rem">
+            <chakra.p
+              key={caution}
+              borderLeft="3px solid"
+              borderColor="care"
+              paddingLeft="0.75rem"
+              marginBottom="0.4rem"
+            >
               {caution}
             </chakra.p>
           ))}
@@ -53,7 +68,17 @@ export function SheetPage({ sheet }: { sheet: Sheet }) {
 /** Numbers first: counts, walls and start are what another instructor looks for. */
 function Facts({ facts }: { facts: Sheet['facts'] }) {
   return (
-    <chakra.dl display="flex" flexWrap="wrap" columnGap="1.75rem" rowGap="0.2rem" borderTop="2px solid" borderBottom="1px solid" borderColor="rule" paddingBlock="0.6rem" marginBlock="0.9rem 1.1rem">
+    <chakra.dl
+      display="flex"
+      flexWrap="wrap"
+      columnGap="1.75rem"
+      rowGap="0.2rem"
+      borderTop="2px solid"
+      borderBottom="1px solid"
+      borderColor="rule"
+      paddingBlock="0.6rem"
+      marginBlock="0.9rem 1.1rem"
+    >
       {facts.map(([label, value]) => (
         <Flex key={label} gap="0.45rem">
           <chakra.dt color="quiet">{label}</chakra.dt>
@@ -67,7 +92,14 @@ function Facts({ facts }: { facts: Sheet['facts'] }) {
 function Section({ section }: { section: SheetSection }) {
   return (
     <chakra.section marginBottom="1.1rem" css={{ breakInside: 'avoid' }}>
-      <Flex as="header" align="flex-end" gap="0.75rem" borderBottom="1.5px solid" borderColor="rule" paddingBottom="0.2rem">
+      <Flex
+        as="header"
+        align="flex-end"
+        gap="0.75rem"
+        borderBottom="1.5px solid"
+        borderColor="rule"
+        paddingBottom="0.2rem"
+      >
         <chakra.h2 fontSize="1.0625rem" fontWeight="700" flex="1">
           {section.name}
           <chakra.span fontWeight="400" color="quiet" marginLeft="0.75rem">
@@ -87,14 +119,24 @@ function Section({ section }: { section: SheetSection }) {
           </tr>
         </chakra.thead>
         <tbody>
-          {section.rows.map((row, index) => ('line' in row ? <Line key={index} line={row.line} /> : <Aside key={index} {...row.aside} />))}
+          {section.rows.map((row, index) =>
+            'line' in row ? <Line key={index} line={row.line} /> : <Aside key={index} {...row.aside} />,
+          )}
         </tbody>
       </chakra.table>
     </chakra.section>
   );
 }
 
-const Cell = chakra('td', { base: { paddingBlock: '0.28rem', paddingRight: '0.5rem', borderBottom: '1px solid', borderColor: 'line', verticalAlign: 'middle' } });
+const Cell = chakra('td', {
+  base: {
+    paddingBlock: '0.28rem',
+    paddingRight: '0.5rem',
+    borderBottom: '1px solid',
+    borderColor: 'line',
+    verticalAlign: 'middle',
+  },
+});
 const Words = chakra(Cell, { base: { verticalAlign: 'baseline' } });
 
 /** Feet and weight give way on a narrow phone: the call and the wall are what a dancer reads there. */
@@ -103,7 +145,17 @@ const wide = { '@media (max-width: 560px)': { display: 'none' } };
 function Line({ line }: { line: SheetLine }) {
   return (
     <tr>
-      <chakra.th scope="row" width="4.25rem" textAlign="left" verticalAlign="baseline" borderBottom="1px solid" borderColor="line" fontVariantNumeric="tabular-nums" whiteSpace="nowrap" paddingRight="0.5rem">
+      <chakra.th
+        scope="row"
+        width="4.25rem"
+        textAlign="left"
+        verticalAlign="baseline"
+        borderBottom="1px solid"
+        borderColor="line"
+        fontVariantNumeric="tabular-nums"
+        whiteSpace="nowrap"
+        paddingRight="0.5rem"
+      >
         {line.counts}
       </chakra.th>
       <Words>
@@ -114,7 +166,14 @@ function Line({ line }: { line: SheetLine }) {
           </chakra.i>
         ))}
         {line.notes.map((note) => (
-          <chakra.span key={note} color="quiet" marginLeft="0.75rem" borderLeft="2px solid" borderColor="line" paddingLeft="0.5rem">
+          <chakra.span
+            key={note}
+            color="quiet"
+            marginLeft="0.75rem"
+            borderLeft="2px solid"
+            borderColor="line"
+            paddingLeft="0.5rem"
+          >
             {note}
           </chakra.span>
         ))}

@@ -17,7 +17,14 @@ export async function exportJson(session: DanceSession): Promise<void> {
 }
 
 export async function exportHtml(session: DanceSession): Promise<void> {
-  const [{ printDanceHtml }, { FONT_FACES }] = await Promise.all([import('../../../formats/dance-html'), import('./font-faces')]);
+  const [{ printDanceHtml }, { FONT_FACES }] = await Promise.all([
+    import('../../../formats/dance-html'),
+    import('./font-faces'),
+  ]);
   const { dance } = studyText(session.text);
-  downloadFile(fileName(titleOf(session), 'html'), 'text/html', printDanceHtml(viewSheet(dance), session.text, FONT_FACES));
+  downloadFile(
+    fileName(titleOf(session), 'html'),
+    'text/html',
+    printDanceHtml(viewSheet(dance), session.text, FONT_FACES),
+  );
 }

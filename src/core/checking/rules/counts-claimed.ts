@@ -8,7 +8,13 @@ export const countsClaimed: Rule = {
   severity: 'warning',
   about: 'The header says another number of counts than the sections come to.',
   examples: {
-    bad: [{ text: `<|counts: 32|>${FOUR}`, fixed: `counts: 4${FOUR}`, message: 'It says 32 counts; the sections come to 4.' }],
+    bad: [
+      {
+        text: `<|counts: 32|>${FOUR}`,
+        fixed: `counts: 4${FOUR}`,
+        message: 'It says 32 counts; the sections come to 4.',
+      },
+    ],
     good: [`counts: 4${FOUR}`, FOUR],
   },
   find: (dance) => {

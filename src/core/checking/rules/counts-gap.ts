@@ -8,7 +8,12 @@ export const countsGap: Rule = {
   severity: 'error',
   about: 'A count between two lines belongs to no line.',
   examples: {
-    bad: [{ text: section(8, '1-2 Walk R, walk L', '<|4-8|> Walk R L R L R'), message: 'Section 1: count 3 is missing before this line.' }],
+    bad: [
+      {
+        text: section(8, '1-2 Walk R, walk L', '<|4-8|> Walk R L R L R'),
+        message: 'Section 1: count 3 is missing before this line.',
+      },
+    ],
     good: [
       section(8, '1-2 Rock R forward, recover L', '3&4 Shuffle R back', '5-8 Walk L R L R'),
       '## Section 1\n2-3 Rock R forward, recover L\n4&5 Shuffle R back\n6-7 Rock L back, recover R\n8&1 Shuffle L forward',
@@ -24,7 +29,9 @@ export const countsGap: Rule = {
         if (first === undefined || first <= reached + 1) return [];
         const missing = Array.from({ length: first - reached - 1 }, (_, index) => reached + 1 + index);
         const span = placeIn(group.line, group.group.counts?.span ?? { from: 0, to: group.line.text.length });
-        return [{ span, message: `${sectionName(block, own)}: ${listCounts(missing)} missing before this line.` }];
+        return [
+          { span, message: `${sectionName(block, own)}: ${listCounts(missing)} missing before this line.` },
+        ];
       });
     }),
 };
@@ -39,7 +46,8 @@ export function takenFromBefore(block: DancedBlock, own: DancedSection): boolean
 
 /** Whole counts a group calls; a slow takes two. */
 function countsOf(group: DancedGroup): number[] {
-  if (!group.group.counts?.floating) return group.ticks.filter((tick) => tick % TICKS_A_COUNT === 0).map(countOfTick);
+  if (!group.group.counts?.floating)
+    return group.ticks.filter((tick) => tick % TICKS_A_COUNT === 0).map(countOfTick);
   const first = countOfTick(group.ticks[0]);
   return Array.from({ length: group.end / TICKS_A_COUNT - first + 1 }, (_, index) => first + index);
 }

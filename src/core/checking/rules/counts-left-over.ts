@@ -8,17 +8,31 @@ export const countsLeftOver: Rule = {
   about: 'A line has more counts than actions. One count over may be a hold; it is better written.',
   examples: {
     bad: [
-      { text: section(2, '1-2 <|Stomp R|>'), fixed: section(2, '1-2 Stomp R, hold'), message: 'Nothing is written for count 2: taken as a hold.' },
-      { text: section(4, '1-4 <|Coaster R|>'), message: 'Only 3 actions for 4 counts: nothing is written for count 4.' },
+      {
+        text: section(2, '1-2 <|Stomp R|>'),
+        fixed: section(2, '1-2 Stomp R, hold'),
+        message: 'Nothing is written for count 2: taken as a hold.',
+      },
+      {
+        text: section(4, '1-4 <|Coaster R|>'),
+        message: 'Only 3 actions for 4 counts: nothing is written for count 4.',
+      },
     ],
-    good: [section(4, '1-4 Walk R L R, hold'), section(4, '1-4 Coaster R, hold'), section(2, '1-2 Stomp R, hold')],
+    good: [
+      section(4, '1-4 Walk R L R, hold'),
+      section(4, '1-4 Coaster R, hold'),
+      section(2, '1-2 Stomp R, hold'),
+    ],
   },
   find: (dance) =>
     linesOf(dance).flatMap(({ line }) =>
       line.groups.flatMap((group) => {
         if (group.empty.length === 0 || group.calls.some((call) => !call.figure)) return [];
         const spans = group.calls.map((call) => call.titled?.span ?? call.call.span);
-        const span = placeIn(line.line, { from: spans[0]?.from ?? 0, to: spans[spans.length - 1]?.to ?? line.line.text.length });
+        const span = placeIn(line.line, {
+          from: spans[0]?.from ?? 0,
+          to: spans[spans.length - 1]?.to ?? line.line.text.length,
+        });
         const places = group.empty.map(placeOfTick).join(', ');
         const lastIsOpen = group.empty.length === 1 && group.empty[0] === group.ticks[group.ticks.length - 1];
         const actions = group.calls.reduce((sum, call) => sum + call.moments.length, 0);

@@ -9,10 +9,19 @@ export const countsOverlap: Rule = {
   about: 'The same count is called on two lines, or the counts go backwards from one line to the next.',
   examples: {
     bad: [
-      { text: section(8, '1-4 Vine R', '<|4-8|> Walk L R L R L'), message: 'Section 1: count 4 is called twice.' },
-      { text: section(8, '1-4 Vine R', '7-8 Walk L R', '<|5-6|> Walk L R'), message: 'Section 1: count 5 comes after count 8.' },
+      {
+        text: section(8, '1-4 Vine R', '<|4-8|> Walk L R L R L'),
+        message: 'Section 1: count 4 is called twice.',
+      },
+      {
+        text: section(8, '1-4 Vine R', '7-8 Walk L R', '<|5-6|> Walk L R'),
+        message: 'Section 1: count 5 comes after count 8.',
+      },
     ],
-    good: [section(4, '1&2& Heel switches R L', '3-4 Walk R, walk L'), section(4, '1-2 Walk R, walk L', '&3-4 Ball step, hold')],
+    good: [
+      section(4, '1&2& Heel switches R L', '3-4 Walk R, walk L'),
+      section(4, '1-2 Walk R, walk L', '&3-4 Ball step, hold'),
+    ],
   },
   find: (dance) =>
     sectionsOf(dance).flatMap(({ block, section: own }) => {

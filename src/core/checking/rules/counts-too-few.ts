@@ -6,7 +6,12 @@ export const countsTooFew: Rule = {
   severity: 'error',
   about: 'A line has more to dance than it has counts.',
   examples: {
-    bad: [{ text: section(2, '1-2 Walk R, walk L, <|walk R|>'), message: 'More steps than counts: nothing is left of 2 counts for “walk R”.' }],
+    bad: [
+      {
+        text: section(2, '1-2 Walk R, walk L, <|walk R|>'),
+        message: 'More steps than counts: nothing is left of 2 counts for “walk R”.',
+      },
+    ],
     good: [section(2, '1&2 Walk R, walk L, walk R'), section(2, '1-2 Step R side, touch L and clap')],
   },
   find: (dance) =>
@@ -16,7 +21,12 @@ export const countsTooFew: Rule = {
         if (!over || group.group.counts?.problem) return [];
         const span = placeIn(line.line, over.call.span);
         const left = plural(group.ticks.length, 'count');
-        return [{ span, message: `More steps than counts: nothing is left of ${left} for “${wordsAt(dance, span)}”.` }];
+        return [
+          {
+            span,
+            message: `More steps than counts: nothing is left of ${left} for “${wordsAt(dance, span)}”.`,
+          },
+        ];
       }),
     ),
 };

@@ -10,7 +10,10 @@ export const countsUnreadable: Rule = {
     bad: [
       { text: section(8, '<|8-1|> Vine R'), message: 'The counts go backwards: 8-1.' },
       { text: section(8, '<|0|> Step R forward'), message: 'There is no count 0: counts start at 1.' },
-      { text: section(8, '<|1-900|> Step R forward'), message: '1-900 is too long for one line: a line holds 64 counts at most.' },
+      {
+        text: section(8, '<|1-900|> Step R forward'),
+        message: '1-900 is too long for one line: a line holds 64 counts at most.',
+      },
     ],
     good: [section(8, '1-8 K step R'), '## Section 2\n9-16 K step R'],
   },

@@ -23,7 +23,11 @@ export const footNotFree: Rule = {
         fixed: section(8, '1-4 Vine R, touch L', '5-8 vine L'),
         message: 'Weight is on R after count 4, so R can’t step on 5.',
       },
-      { text: sectionFrom('R', 1, '1 <|Touch R side|>'), fixed: sectionFrom('R', 1, '1 Touch L side'), message: 'Weight is on R at the start, so R can’t touch on 1.' },
+      {
+        text: sectionFrom('R', 1, '1 <|Touch R side|>'),
+        fixed: sectionFrom('R', 1, '1 Touch L side'),
+        message: 'Weight is on R at the start, so R can’t touch on 1.',
+      },
     ],
     good: [
       section(4, '1-2 Rock R forward, recover L', '3&4 Coaster R'),
@@ -52,12 +56,18 @@ function slipsOfFeet(dance: Dance): FootSlip[] {
 }
 
 /** The moments at which a foot is told to be wrong. */
-export const wrongMoments = (dance: Dance): ReadonlySet<Moment> => new Set(slipsOfFeet(dance).map(({ slip }) => slip));
+export const wrongMoments = (dance: Dance): ReadonlySet<Moment> =>
+  new Set(slipsOfFeet(dance).map(({ slip }) => slip));
 
 const STAYS_ON_ITS_FOOT: ReadonlySet<string> = new Set(['hop', 'sway', 'pivot', 'unwind', 'swivel', 'twist']);
 
 function isImpossible({ action, before }: Moment): boolean {
-  return action.foot !== null && isFoot(before.weight) && action.foot === before.weight && !STAYS_ON_ITS_FOOT.has(action.word);
+  return (
+    action.foot !== null &&
+    isFoot(before.weight) &&
+    action.foot === before.weight &&
+    !STAYS_ON_ITS_FOOT.has(action.word)
+  );
 }
 
 function describe(dance: Dance, here: Here & { call: DancedCall; previous?: DancedCall }, slip: Moment) {
@@ -65,7 +75,8 @@ function describe(dance: Dance, here: Here & { call: DancedCall; previous?: Danc
   const own = call.moments[call.moments.indexOf(slip) - 1];
   const earlier = own ?? previous?.moments[previous.moments.length - 1];
   const span = placeIn(line.line, call.call.span);
-  const verb = slip.action.effect === 'none' ? slip.action.word : slip.action.word === 'recover' ? 'recover' : 'step';
+  const verb =
+    slip.action.effect === 'none' ? slip.action.word : slip.action.word === 'recover' ? 'recover' : 'step';
   const since = earlier ? `after count ${placeOfTick(earlier.tick)}` : 'at the start';
   const mended = mirrorWords(wordsAt(dance, span), call.call, line.line, dance);
   const fix: Proposal | undefined = mended && !own ? replacing(mended, span, mended) : undefined;
@@ -73,7 +84,12 @@ function describe(dance: Dance, here: Here & { call: DancedCall; previous?: Danc
     span,
     message: `Weight is on ${slip.before.weight} ${since}, so ${slip.action.foot} can’t ${verb} on ${placeOfTick(slip.tick)}.`,
     ...(!own && previous && earlier
-      ? { related: { span: placeIn(earlier.line, previous.call.span), message: `Here the weight goes to ${slip.before.weight}.` } }
+      ? {
+          related: {
+            span: placeIn(earlier.line, previous.call.span),
+            message: `Here the weight goes to ${slip.before.weight}.`,
+          },
+        }
       : {}),
     ...(fix && { fix }),
   };

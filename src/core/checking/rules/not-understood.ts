@@ -4,9 +4,15 @@ export const notUnderstood: Rule = {
   code: 'not-understood',
   group: 'names',
   severity: 'warning',
-  about: 'Words that are no figure this slate knows. They keep their counts; the weight is not known after them.',
+  about:
+    'Words that are no figure this slate knows. They keep their counts; the weight is not known after them.',
   examples: {
-    bad: [{ text: section(2, '1-2 <|Frobnicate merrily|>'), message: '“Frobnicate merrily” is not understood: the weight is not known after it.' }],
+    bad: [
+      {
+        text: section(2, '1-2 <|Frobnicate merrily|>'),
+        message: '“Frobnicate merrily” is not understood: the weight is not known after it.',
+      },
+    ],
     good: [section(2, '1-2 Step R side, touch L'), section(2, '1-2 Step R side, touch L and clap')],
   },
   find: (dance) =>
@@ -15,6 +21,9 @@ export const notUnderstood: Rule = {
       .map(({ call, line }) => {
         const span = placeIn(line.line, call.call.span);
         const stated = call.after.weight !== 'unknown';
-        return { span, message: `“${wordsAt(dance, span)}” is not understood${stated ? '.' : ': the weight is not known after it.'}` };
+        return {
+          span,
+          message: `“${wordsAt(dance, span)}” is not understood${stated ? '.' : ': the weight is not known after it.'}`,
+        };
       }),
 };

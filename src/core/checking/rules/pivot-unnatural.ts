@@ -9,10 +9,16 @@ export const pivotUnnatural: Rule = {
   about: 'After a step forward the natural pivot goes towards the standing foot: R forward pivots left.',
   examples: {
     bad: [
-      { text: section(2, '1-2 Step R forward, pivot <|1/2 right|>'), message: 'After stepping R forward the natural pivot is to the left.' },
+      {
+        text: section(2, '1-2 Step R forward, pivot <|1/2 right|>'),
+        message: 'After stepping R forward the natural pivot is to the left.',
+      },
       { text: section(2, '1&2 Chase turn <|1/2 right|>') },
     ],
-    good: [section(2, '1-2 Step R forward, pivot 1/2 left'), sectionFrom('R', 2, '1-2 Step L forward, pivot 1/2 right')],
+    good: [
+      section(2, '1-2 Step R forward, pivot 1/2 left'),
+      sectionFrom('R', 2, '1-2 Step L forward, pivot 1/2 right'),
+    ],
   },
   find: (dance) =>
     callsOf(dance).flatMap(({ call, line }) => {
@@ -21,7 +27,12 @@ export const pivotUnnatural: Rule = {
       if (at < 0 || !said?.way || !call.figure || !call.lead) return [];
       const { before, action } = call.moments[at];
       const stepped = at > 0 ? call.moments[at - 1].action : lastStep(line, call);
-      const natural: Way | undefined = call.figure.id === 'turn' ? (action.foot === 'L' ? 'left' : 'right') : naturalWay(call.figure, call.lead, before);
+      const natural: Way | undefined =
+        call.figure.id === 'turn'
+          ? action.foot === 'L'
+            ? 'left'
+            : 'right'
+          : naturalWay(call.figure, call.lead, before);
       if (stepped?.direction !== 'forward' || !natural || wayOfTurn(action.turn) === natural) return [];
       const span = placeIn(line.line, said.span);
       const words = dance.script.text.slice(span.from, span.to);
@@ -37,7 +48,10 @@ export const pivotUnnatural: Rule = {
 };
 
 /** The action just before a pivot that has a call of its own. */
-function lastStep(line: ReturnType<typeof callsOf>[number]['line'], call: ReturnType<typeof callsOf>[number]['call']) {
+function lastStep(
+  line: ReturnType<typeof callsOf>[number]['line'],
+  call: ReturnType<typeof callsOf>[number]['call'],
+) {
   const at = line.moments.indexOf(call.moments[0]);
   return line.moments[at - 1]?.action;
 }

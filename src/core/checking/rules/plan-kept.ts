@@ -8,7 +8,12 @@ export const planKept: Rule = {
   severity: 'remark',
   about: 'Plans, endings, options and own figures are kept as they are written, and not yet worked out.',
   examples: {
-    bad: [{ text: `${DANCE}<|## Plan|>\nwall 3: restart after 2`, message: 'Kept as written. The walls shown are those of the dance without it.' }],
+    bad: [
+      {
+        text: `${DANCE}<|## Plan|>\nwall 3: restart after 2`,
+        message: 'Kept as written. The walls shown are those of the dance without it.',
+      },
+    ],
     good: [`${DANCE}## Tag "ebb"\n1-2 Sway R, sway L`],
   },
   find: (dance) =>
@@ -16,6 +21,9 @@ export const planKept: Rule = {
       .filter((block) => block.kind !== 'part' && block.kind !== 'tag' && block.headingLine !== undefined)
       .map((block) => ({
         span: dance.script.lines[block.headingLine as number].span,
-        message: block.kind === 'plan' ? 'Kept as written. The walls shown are those of the dance without it.' : 'Kept as written, not yet worked out.',
+        message:
+          block.kind === 'plan'
+            ? 'Kept as written. The walls shown are those of the dance without it.'
+            : 'Kept as written, not yet worked out.',
       })),
 };

@@ -8,9 +8,20 @@ export const stepAssumed: Rule = {
   about: 'A word that can mean two things was read in the customary way.',
   examples: {
     bad: [
-      { text: section(2, '1-2 <|Rock R|>, recover L'), fixed: section(2, '1-2 Rock R side, recover L'), message: 'A rock without a direction: taken to the side.' },
-      { text: section(4, '1-2 <|Stomp R|>, stomp R', '3-4 Walk L, walk R'), fixed: section(4, '1-2 Stomp up R, stomp R', '3-4 Walk L, walk R'), message: 'R goes again next, so this stomp is taken without weight.' },
-      { text: section(4, '1-2 Step R forward, <|turn 1/2 left|>', '3-4 Walk R, walk L'), fixed: section(4, '1-2 Step R forward, pivot 1/2 left', '3-4 Walk R, walk L') },
+      {
+        text: section(2, '1-2 <|Rock R|>, recover L'),
+        fixed: section(2, '1-2 Rock R side, recover L'),
+        message: 'A rock without a direction: taken to the side.',
+      },
+      {
+        text: section(4, '1-2 <|Stomp R|>, stomp R', '3-4 Walk L, walk R'),
+        fixed: section(4, '1-2 Stomp up R, stomp R', '3-4 Walk L, walk R'),
+        message: 'R goes again next, so this stomp is taken without weight.',
+      },
+      {
+        text: section(4, '1-2 Step R forward, <|turn 1/2 left|>', '3-4 Walk R, walk L'),
+        fixed: section(4, '1-2 Step R forward, pivot 1/2 left', '3-4 Walk R, walk L'),
+      },
     ],
     good: [section(2, '1-2 Rock R side, recover L'), section(2, '1-2 Stomp R, stomp L')],
   },
@@ -22,12 +33,20 @@ export const stepAssumed: Rule = {
         const span = placeIn(line.line, assumption.span);
         const words = dance.script.text.slice(span.from, span.to);
         const mended = sentence.mend(words);
-        return [{ span, message: sentence.message(assumption), ...(mended !== words && { fix: replacing(mended, span, mended) }) }];
+        return [
+          {
+            span,
+            message: sentence.message(assumption),
+            ...(mended !== words && { fix: replacing(mended, span, mended) }),
+          },
+        ];
       }),
     ),
 };
 
-const SENTENCES: Partial<Record<Assumption['kind'], { message: (assumption: Assumption) => string; mend: (words: string) => string }>> = {
+const SENTENCES: Partial<
+  Record<Assumption['kind'], { message: (assumption: Assumption) => string; mend: (words: string) => string }>
+> = {
   direction: {
     message: () => 'A rock without a direction: taken to the side.',
     mend: (words) => `${words} side`,

@@ -9,8 +9,16 @@ export const turnAssumed: Rule = {
   about: 'A turn was completed from the habit of its figure; one key writes it out.',
   examples: {
     bad: [
-      { text: section(2, '1-2 Step R forward, <|pivot|>'), fixed: section(2, '1-2 Step R forward, pivot 1/2 left'), message: 'Taken as 1/2 left, as is usual for this figure.' },
-      { text: section(2, '1&2 Sailor R <|1/4|>'), fixed: section(2, '1&2 Sailor R 1/4 right'), message: 'Taken to the right, as is usual for this figure.' },
+      {
+        text: section(2, '1-2 Step R forward, <|pivot|>'),
+        fixed: section(2, '1-2 Step R forward, pivot 1/2 left'),
+        message: 'Taken as 1/2 left, as is usual for this figure.',
+      },
+      {
+        text: section(2, '1&2 Sailor R <|1/4|>'),
+        fixed: section(2, '1&2 Sailor R 1/4 right'),
+        message: 'Taken to the right, as is usual for this figure.',
+      },
     ],
     good: [section(2, '1-2 Step R forward, pivot 1/2 left'), section(4, '1-4 Rolling vine R')],
   },

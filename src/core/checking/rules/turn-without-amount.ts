@@ -6,7 +6,12 @@ export const turnWithoutAmount: Rule = {
   severity: 'warning',
   about: 'A turn says which way but not how far, and the figure has no customary amount.',
   examples: {
-    bad: [{ text: section(2, '1&2 Shuffle R <|turning left|>'), message: 'How far? Nothing is turned here for now.' }],
+    bad: [
+      {
+        text: section(2, '1&2 Shuffle R <|turning left|>'),
+        message: 'How far? Nothing is turned here for now.',
+      },
+    ],
     good: [section(2, '1&2 Shuffle R turning 1/2 left'), section(2, '1-2 Step R forward, pivot left')],
   },
   find: (dance) =>
@@ -18,7 +23,9 @@ export const turnWithoutAmount: Rule = {
           return {
             span,
             message: 'How far? Nothing is turned here for now.',
-            suggestions: ['1/4', '1/2'].map((amount) => replacing(amount, { from: span.to, to: span.to }, ` ${amount}`)),
+            suggestions: ['1/4', '1/2'].map((amount) =>
+              replacing(amount, { from: span.to, to: span.to }, ` ${amount}`),
+            ),
           };
         }),
     ),

@@ -7,7 +7,12 @@ export const turnWithoutDirection: Rule = {
   severity: 'warning',
   about: 'A turn says how far but not which way, and nothing in the figure decides it.',
   examples: {
-    bad: [{ text: section(2, '1&2 Shuffle R forward <|1/2|>'), message: 'Which way? The turn is taken to the right for now.' }],
+    bad: [
+      {
+        text: section(2, '1&2 Shuffle R forward <|1/2|>'),
+        message: 'Which way? The turn is taken to the right for now.',
+      },
+    ],
     good: [section(2, '1&2 Shuffle R forward 1/2 right'), section(2, '1-2 Step R forward, pivot 1/2')],
   },
   find: (dance) =>

@@ -9,8 +9,14 @@ export const unwindWrongWay: Rule = {
   about: 'Crossed feet unwind one way only: R in front of L to the left, R behind L to the right.',
   examples: {
     bad: [
-      { text: section(2, '1-2 Cross R behind L, unwind <|1/2 left|>'), message: 'With R behind L the feet unwind to the right.' },
-      { text: section(2, '1-2 Step R side, <|unwind 1/2 left|>'), message: 'The feet are not crossed here, so there is nothing to unwind.' },
+      {
+        text: section(2, '1-2 Cross R behind L, unwind <|1/2 left|>'),
+        message: 'With R behind L the feet unwind to the right.',
+      },
+      {
+        text: section(2, '1-2 Step R side, <|unwind 1/2 left|>'),
+        message: 'The feet are not crossed here, so there is nothing to unwind.',
+      },
     ],
     good: [
       section(2, '1-2 Cross R over L, unwind 1/2 left'),
@@ -23,7 +29,13 @@ export const unwindWrongWay: Rule = {
       const moment = call.moments.find(({ action }) => action.word === 'unwind');
       if (!moment || moment.before.weight === 'unknown') return [];
       const { crossing } = moment.before;
-      if (!crossing) return [{ span: placeIn(line.line, call.call.span), message: 'The feet are not crossed here, so there is nothing to unwind.' }];
+      if (!crossing)
+        return [
+          {
+            span: placeIn(line.line, call.call.span),
+            message: 'The feet are not crossed here, so there is nothing to unwind.',
+          },
+        ];
       const way = unwindWay(crossing);
       const said = call.call.turn;
       if (!said?.way || moment.action.turn === 0 || wayOfTurn(moment.action.turn) === way) return [];

@@ -8,23 +8,36 @@ export const wallDoesNotLoop: Rule = {
   severity: 'error',
   about: 'The foot that leads at the top must be free again at the end of the wall.',
   examples: {
-    bad: [{ text: section(4, '1&2 Coaster R', '3-4 <|Walk L, walk R|>'), message: 'The wall ends with the weight on R, so R is not free to begin again.' }],
+    bad: [
+      {
+        text: section(4, '1&2 Coaster R', '3-4 <|Walk L, walk R|>'),
+        message: 'The wall ends with the weight on R, so R is not free to begin again.',
+      },
+    ],
     good: [section(4, '1&2 Coaster R', '3&4 Coaster L'), section(4, '1-4 Swivel heels R L R L')],
   },
   find: (dance) => {
     if (dance.loops !== false || !isFoot(dance.endWeight)) return [];
-    const lines = dance.parts.flatMap((part) => part.sections.flatMap((own) => own.lines)).filter((line) => line.moments.length > 0);
+    const lines = dance.parts
+      .flatMap((part) => part.sections.flatMap((own) => own.lines))
+      .filter((line) => line.moments.length > 0);
     const last = lines[lines.length - 1];
     if (!last) return [];
     const calls = last.calls;
-    const span = placeIn(last.line, { from: calls[0].titled?.span.from ?? calls[0].call.span.from, to: calls[calls.length - 1].call.span.to });
+    const span = placeIn(last.line, {
+      from: calls[0].titled?.span.from ?? calls[0].call.span.from,
+      to: calls[calls.length - 1].call.span.to,
+    });
     const free = otherFoot(dance.parts[0].before.weight === 'R' ? 'R' : 'L');
     const [first] = lines[0].moments;
     return [
       {
         span,
         message: `The wall ends with the weight on ${dance.endWeight}, so ${free} is not free to begin again.`,
-        related: { span: lines[0].line.span, message: `${free} leads here on count ${placeOfTick(first.tick)}.` },
+        related: {
+          span: lines[0].line.span,
+          message: `${free} leads here on count ${placeOfTick(first.tick)}.`,
+        },
       },
     ];
   },

@@ -9,8 +9,18 @@ export const wallsClaimed: Rule = {
   severity: 'warning',
   about: 'The header says another number of walls than the turns of one wall come to.',
   examples: {
-    bad: [{ text: `<|walls: 4|>${HALF_TURN}`, fixed: `walls: 2${HALF_TURN}`, message: 'It says 4 walls; a wall turns 1/2 left, which makes 2.' }],
-    good: [`walls: 2${HALF_TURN}`, `walls: two${HALF_TURN}`, `walls: 4${HALF_TURN}\n\n## Plan\nwall 3: restart after 1`],
+    bad: [
+      {
+        text: `<|walls: 4|>${HALF_TURN}`,
+        fixed: `walls: 2${HALF_TURN}`,
+        message: 'It says 4 walls; a wall turns 1/2 left, which makes 2.',
+      },
+    ],
+    good: [
+      `walls: 2${HALF_TURN}`,
+      `walls: two${HALF_TURN}`,
+      `walls: 4${HALF_TURN}\n\n## Plan\nwall 3: restart after 1`,
+    ],
   },
   find: (dance) => {
     const { walls } = dance.script.header;

@@ -8,7 +8,12 @@ export const weightClaim: Rule = {
   severity: 'error',
   about: 'A line says the weight is on another foot than its steps leave it on.',
   examples: {
-    bad: [{ text: section(2, '1&2 Coaster R <|(weight L)|>'), message: 'After count 2 the weight is on R, not on L.' }],
+    bad: [
+      {
+        text: section(2, '1&2 Coaster R <|(weight L)|>'),
+        message: 'After count 2 the weight is on R, not on L.',
+      },
+    ],
     good: [
       section(2, '1&2 Coaster R (weight R)'),
       section(4, '1-4 Swivel heels R, L, R, centre (weight L)'),

@@ -6,7 +6,12 @@ export const wordsUnread: Rule = {
   severity: 'remark',
   about: 'A word inside a call that was understood otherwise carried nothing that could be worked out.',
   examples: {
-    bad: [{ text: section(2, '1-2 Step R side <|breezily|>, touch L'), message: '“breezily” was left out of the reckoning.' }],
+    bad: [
+      {
+        text: section(2, '1-2 Step R side <|breezily|>, touch L'),
+        message: '“breezily” was left out of the reckoning.',
+      },
+    ],
     good: [section(2, '1-2 Step R to the side, touch L beside R')],
   },
   find: (dance) =>

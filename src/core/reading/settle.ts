@@ -1,0 +1,135 @@
+/** What a finished clause says: the figure it means when it names none, and what each "right" and "left" in it stands for. */
+import type { Direction } from '../model/actions';
+import type { Foot } from '../model/feet';
+import { joinSpans, type Span } from '../model/text';
+import { CIRCLE, type Facing, type Way } from '../model/turns';
+import { figureById, type Figure } from '../vocabulary';
+
+export interface CalledTurn {
+  /** Parts of a circle, without sign; undefined when the line gives none. */
+  readonly amount?: number;
+  readonly way?: Way;
+  /** "to face 6:00": the turn is given by where it ends. */
+  readonly target?: Facing;
+  readonly span: Span;
+}
+
+export interface Call {
+  readonly span: Span;
+  /** Undefined when the words were not understood. */
+  readonly figure?: Figure;
+  /** The foot the call names, and where. */
+  readonly foot?: Foot;
+  readonly footSpan?: Span;
+  /** A travelling direction that is no foot: `weave right`. */
+  readonly travel?: Foot;
+  /** Feet listed one by one: `R L R`. */
+  readonly feet?: readonly Foot[];
+  readonly direction?: Direction;
+  readonly turn?: CalledTurn;
+  readonly repeat: number;
+  /** The turn given is the sum over the repeats ("four paddles making a full turn"). */
+  readonly total: boolean;
+  /** Joined to the call before by "and" or "with", not by a comma. */
+  readonly joined: boolean;
+  /** Spelt out after a colon: `Coaster R: back, together, forward`. */
+  readonly detail?: readonly Call[];
+  readonly unread: readonly Span[];
+}
+
+/** A call while its words are being taken. */
+export type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span'>]: Call[K] } & {
+  from: number;
+  to: number;
+  unread: Span[];
+  sides: { foot: Foot; span: Span; sure: boolean; afterObject: boolean; toSide: boolean }[];
+  turnWord: boolean;
+  words: number;
+};
+
+export const newDraft = (from: number, joined: boolean): Draft => ({
+  from,
+  to: from,
+  repeat: 1,
+  total: false,
+  joined,
+  unread: [],
+  sides: [],
+  turnWord: false,
+  words: 0,
+});
+
+export const isSingle = (figure: Figure): boolean => figure.family === 'single';
+
+/** What a clause without a figure's name means. */
+export function impliedFigure(draft: Draft, previous: Call | undefined): Figure | undefined {
+  const bare = !draft.direction && !draft.turn;
+  if (previous?.figure && isSingle(previous.figure) && (draft.sides.length > 0 || draft.direction)) {
+    if (previous.figure.bare === 'direction') return previous.figure;
+    if (bare && draft.sides.length > 0) {
+      draft.direction = previous.direction;
+      return previous.figure.id === 'rock' ? figureById('recover') : previous.figure;
+    }
+  }
+  const wholeTurn = draft.turnWord && draft.turn?.amount === CIRCLE;
+  if (!wholeTurn && (draft.direction || draft.sides.some((side) => !side.afterObject)))
+    return figureById('step');
+  if (draft.turn || draft.turnWord) return figureById(draft.turn?.amount === CIRCLE ? 'full-turn' : 'turn');
+  return undefined;
+}
+
+/** Gives each "right" and "left" its meaning, now that the figure is known. */
+export function settle(draft: Draft): Call {
+  const { figure } = draft;
+  const call: { -readonly [K in keyof Call]: Call[K] } = {
+    span: { from: draft.from, to: draft.to },
+    figure,
+    // `croiser devant`, "cross in front": across is what the figure says already.
+    direction: figure?.id === 'cross' && draft.direction === 'forward' ? undefined : draft.direction,
+    turn: draft.turn,
+    repeat: draft.repeat,
+    total: draft.total,
+    joined: draft.joined,
+    unread: draft.unread,
+  };
+  const run = draft.sides.filter((side) => !side.afterObject);
+  if (isFeetList(draft) && figure?.bare !== 'way') {
+    call.feet = draft.sides.map((side) => side.foot);
+    call.footSpan = draft.sides[0].span;
+    if (figure?.bare !== 'direction') call.foot = call.feet[0];
+    return call;
+  }
+  for (const side of run) settleSide(call, figure, side);
+  return call;
+}
+
+function settleSide(
+  call: { -readonly [K in keyof Call]: Call[K] },
+  figure: Figure | undefined,
+  side: Draft['sides'][number],
+): void {
+  const way: Way = side.foot === 'R' ? 'right' : 'left';
+  const reading = side.sure ? 'foot' : (figure?.bare ?? 'foot');
+  if (reading === 'way' && call.turn?.way === undefined) {
+    call.turn = { ...call.turn, way, span: call.turn ? joinSpans(call.turn.span, side.span) : side.span };
+    return;
+  }
+  if (reading === 'direction' && call.foot === undefined) call.travel = side.foot;
+  else if (call.foot === undefined) {
+    call.foot = side.foot;
+    call.footSpan = side.span;
+  } else if (!side.sure && call.turn && call.turn.way === undefined && !side.toSide) {
+    call.turn = { ...call.turn, way, span: joinSpans(call.turn.span, side.span) };
+    return;
+  }
+  const takesDirection = figure?.forms.some((form) => form.steps.some((step) => step.direction === '*'));
+  if (side.toSide && takesDirection && !call.direction && figure?.id !== 'close' && figure?.id !== 'stomp')
+    call.direction = 'side';
+}
+
+/** Several feet written side by side. */
+function isFeetList(draft: Draft): boolean {
+  const { sides } = draft;
+  if (sides.length < 2 || sides.some((side) => side.afterObject || side.toSide)) return false;
+  return sides.every((side, index) => index === 0 || side.span.from - sides[index - 1].span.to <= 3);
+}
