@@ -2,8 +2,7 @@ import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 
 const CHROMIUM =
-  process.env.CHROMIUM_PATH ??
-  ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((place) => existsSync(place));
+  process.env.CHROMIUM_PATH ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((place) => existsSync(place));
 const PORT = 4317;
 
 export default defineConfig({

@@ -4,14 +4,11 @@ import { Bench } from 'tinybench';
 import { studyText } from '../src/core';
 
 const dance = readFileSync(new URL('../dances/tar-and-oakum.txt', import.meta.url), 'utf8');
-const long = [dance, ...Array.from({ length: 15 }, () => dance.slice(dance.indexOf('## Section 1')))].join(
-  '\n',
-);
+const long = [dance, ...Array.from({ length: 15 }, () => dance.slice(dance.indexOf('## Section 1')))].join('\n');
 
 /** Another letter each time, so that nothing but the other lines is remembered. */
 let keystroke = 0;
-const edited = (text: string): string =>
-  text.replace('Rocking chair R', `Rocking chair R [sway ${keystroke++}]`);
+const edited = (text: string): string => text.replace('Rocking chair R', `Rocking chair R [sway ${keystroke++}]`);
 
 const bench = new Bench({ time: 1500, warmupTime: 400 });
 bench.add('one edit in a 64-count dance: read, dance, check, view', () => void studyText(edited(dance)));

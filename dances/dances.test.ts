@@ -17,84 +17,23 @@ interface Worked {
 const WORKED: Worked[] = [
   // 1 R L R (touch) then L R L (touch): L. 2 the same forward and back: L. 3 R, L, rocking chair gives L back: L.
   // 4 V step R L R L, step R, a quarter left on to L: L at 9:00.
-  {
-    file: 'slipway-stroll',
-    counts: 32,
-    netTurn: -0.25,
-    walls: 4,
-    ends: [
-      ['L', '12:00'],
-      ['L', '12:00'],
-      ['L', '12:00'],
-      ['L', '9:00'],
-    ],
-  },
+  { file: 'slipway-stroll', counts: 32, netTurn: -0.25, walls: 4, ends: [['L', '12:00'], ['L', '12:00'], ['L', '12:00'], ['L', '9:00']] },
   // 1 RLR, LRL, rock R recover L, RLR: R. 2 rock L recover R, LRL, R and half left on to L (6:00), R, L: L.
   // 3 rock R recover L, cross R L R, rock L recover R, behind L R L: L. 4 R touch, chasse LRL with the last a quarter left (3:00),
   // R and half left on to L (9:00), kick ball change R L: L. Turned: 1/2 + 1/4 + 1/2 left.
-  {
-    file: 'ferry-at-dusk',
-    counts: 32,
-    netTurn: -1.25,
-    walls: 4,
-    ends: [
-      ['R', '12:00'],
-      ['L', '6:00'],
-      ['L', '6:00'],
-      ['L', '9:00'],
-    ],
-  },
+  { file: 'ferry-at-dusk', counts: 32, netTurn: -1.25, walls: 4, ends: [['R', '12:00'], ['L', '6:00'], ['L', '6:00'], ['L', '9:00']] },
   // 1 RLR, LRL, rock, RLR: R. 2 LRL, RLR, L and half right on to R (6:00), LRL: L. 3 switches R L: L, rock R recover L, RLR behind: R,
   // rock L recover R: R. 4 LRL: L, R touch, L touch, kick ball cross R L: L. 5 rock: L, sailor R quarter right: R (9:00),
   // L and a quarter right on to R (12:00), LRL: L. 6 scissors RLR, LRL: L, R and half left on to L (6:00), R, L. Net 1/2+1/4+1/4-1/2.
-  {
-    file: 'heron-on-the-piling',
-    counts: 48,
-    netTurn: 0.5,
-    walls: 2,
-    ends: [
-      ['R', '12:00'],
-      ['L', '6:00'],
-      ['R', '6:00'],
-      ['L', '6:00'],
-      ['L', '12:00'],
-      ['L', '6:00'],
-    ],
-  },
+  { file: 'heron-on-the-piling', counts: 48, netTurn: 0.5, walls: 2, ends: [['R', '12:00'], ['L', '6:00'], ['R', '6:00'], ['L', '6:00'], ['L', '12:00'], ['L', '6:00']] },
   // 1 struts R, L, rocking chair: L. 2 struts R, L, rock R recover L, step R: R. 3 struts L, R, L and half right on to R (6:00), L.
   // 4 Monterey half right (12:00) and quarter right (3:00), each ends on L. 5 R L R L, rock R recover L, cross R: R. 6 mirrored: L.
   // 7 jazz box with a quarter right (6:00): L, V step: L. 8 heel hook heel, close R; heel, close L; point, touch: L. Net 1/2+1/2+1/4+1/4.
-  {
-    file: 'tar-and-oakum',
-    counts: 64,
-    netTurn: 1.5,
-    walls: 2,
-    ends: [
-      ['L', '12:00'],
-      ['R', '12:00'],
-      ['L', '6:00'],
-      ['L', '3:00'],
-      ['R', '3:00'],
-      ['L', '3:00'],
-      ['L', '6:00'],
-      ['L', '6:00'],
-    ],
-  },
+  { file: 'tar-and-oakum', counts: 64, netTurn: 1.5, walls: 2, ends: [['L', '12:00'], ['R', '12:00'], ['L', '6:00'], ['L', '3:00'], ['R', '3:00'], ['L', '3:00'], ['L', '6:00'], ['L', '6:00']] },
   // Starts on R; L steps on the 1 that the last line lends. 1 rock R recover L, RLR back, rock L recover R, LRL over the 1: L.
   // 2 R and half left on to L (6:00), RLR, L and a quarter right on to R (9:00), cross LRL: L. 3 rock: L, RLR: R, rock: R, sailor LRL: L.
   // 4 rock: L, chasse RLR: R, cross rock L recover R, chasse LRL with a quarter left (6:00): L, which is the 1 of the next wall.
-  {
-    file: 'mudlark-cha-cha',
-    counts: 32,
-    netTurn: -0.5,
-    walls: 2,
-    ends: [
-      ['L', '12:00'],
-      ['L', '9:00'],
-      ['L', '9:00'],
-      ['L', '6:00'],
-    ],
-  },
+  { file: 'mudlark-cha-cha', counts: 32, netTurn: -0.5, walls: 2, ends: [['L', '12:00'], ['L', '9:00'], ['L', '9:00'], ['L', '6:00']] },
 ];
 
 const load = (file: string): string => readFileSync(new URL(`./${file}.txt`, import.meta.url), 'utf8');
@@ -120,9 +59,7 @@ describe.each(WORKED)('$file', ({ file, counts, netTurn, walls, ends }) => {
 test('the draft is wrong in three ways, and each is named at its line', () => {
   const { findings, dance } = studyText(load('ropes-end-draft'));
   const report = reportDance(dance, findings);
-  expect(
-    report.findings.filter(({ severity }) => severity === 'error').map(({ code, line }) => [code, line]),
-  ).toEqual([
+  expect(report.findings.filter(({ severity }) => severity === 'error').map(({ code, line }) => [code, line])).toEqual([
     ['foot-not-free', 8],
     ['section-short', 12],
     ['facing-claim', 17],

@@ -89,9 +89,9 @@ for (const [width, height] of [
     await page.setViewportSize({ width, height });
     for (const [, open] of SCREENS.slice(0, 5)) {
       await open(page);
-      expect(
-        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-      ).toBeLessThanOrEqual(0);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(
+        0,
+      );
     }
   });
 }

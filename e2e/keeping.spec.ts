@@ -19,12 +19,7 @@ test('a tab that dies while typing loses nothing older than half a second', asyn
   await expect(script(again)).toContainText('Vine R, touch L');
 });
 
-test('a tab that is closed in the middle of a word keeps the word', async ({
-  page,
-  context,
-  complaints,
-  baseURL,
-}) => {
+test('a tab that is closed in the middle of a word keeps the word', async ({ page, context, complaints, baseURL }) => {
   await newDance(page);
   await page.keyboard.type('1-4 Vi');
   const address = page.url();
@@ -105,10 +100,7 @@ test('when the browser refuses to keep anything it is said at once, and the text
 
 test.describe('without a network', () => {
   test.use({ serviceWorkers: 'allow' });
-  test('the application starts and works without a network after the first visit', async ({
-    page,
-    context,
-  }) => {
+  test('the application starts and works without a network after the first visit', async ({ page, context }) => {
     await page.goto('/');
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     await page.reload();

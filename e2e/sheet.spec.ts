@@ -19,20 +19,10 @@ test('the sheet shows what was worked out, and leaves as text, JSON and a web pa
   const sheet = page.getByRole('article');
   await expect(sheet.getByRole('heading', { level: 1 })).toHaveText('Ferry at Dusk');
   await expect(sheet).toContainText('4 (a wall turns 1 1/4 left)');
-  await expect(sheet.getByRole('row', { name: /Step R forward, pivot 1\/2 left/ }).first()).toContainText(
-    '6:00',
-  );
+  await expect(sheet.getByRole('row', { name: /Step R forward, pivot 1\/2 left/ }).first()).toContainText('6:00');
 
-  const files = [
-    await takeAway(page, 'Text'),
-    await takeAway(page, 'JSON'),
-    await takeAway(page, 'Web page'),
-  ];
-  expect(files.map(({ name }) => name)).toEqual([
-    'ferry-at-dusk.txt',
-    'ferry-at-dusk.json',
-    'ferry-at-dusk.html',
-  ]);
+  const files = [await takeAway(page, 'Text'), await takeAway(page, 'JSON'), await takeAway(page, 'Web page')];
+  expect(files.map(({ name }) => name)).toEqual(['ferry-at-dusk.txt', 'ferry-at-dusk.json', 'ferry-at-dusk.html']);
   expect(JSON.parse(files[1].text)).toMatchObject({
     format: 'pace-slate-dance',
     version: 1,
@@ -42,9 +32,7 @@ test('the sheet shows what was worked out, and leaves as text, JSON and a web pa
   expect(files[2].text).not.toMatch(/(?:src|href)=|@import|url\((?!data:)/);
   for (const { name, text } of files) {
     await page.goto('/');
-    await page
-      .getByTestId('open-file')
-      .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+    await page.getByTestId('open-file').setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
     await expect(script(page)).toContainText('Kick ball change R');
     await expect(page.getByTestId('truth')).toContainText('no slips');
   }

@@ -69,19 +69,16 @@ export function ensureChromium() {
     });
     if (found()) return found();
   }
-  console.error(
-    'The browser tests need Chromium: install it (apt-get install chromium), or name it in CHROMIUM_PATH.',
-  );
+  console.error('The browser tests need Chromium: install it (apt-get install chromium), or name it in CHROMIUM_PATH.');
   process.exit(1);
 }
 
 /** Starts the server on a port of its own; resolves with its address and the way to stop it. */
 export function startServer(port) {
-  const server = spawn(
-    process.execPath,
-    ['--import', 'tsx', at('src', 'server', 'main.ts'), '--port', String(port)],
-    { cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'] },
-  );
+  const server = spawn(process.execPath, ['--import', 'tsx', at('src', 'server', 'main.ts'), '--port', String(port)], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   return new Promise((resolve, reject) => {
     server.once('exit', (code) => reject(new Error(`The server stopped with ${code}.`)));
     server.stdout.on('data', (data) => {

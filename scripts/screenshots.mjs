@@ -80,10 +80,7 @@ try {
     });
     const page = await context.newPage();
     page.setDefaultTimeout(8000);
-    page.on(
-      'console',
-      (message) => message.type() === 'error' && console.log(`${shot.name}: ${message.text()}`),
-    );
+    page.on('console', (message) => message.type() === 'error' && console.log(`${shot.name}: ${message.text()}`));
     page.on('pageerror', (error) => console.log(`${shot.name}: ${error.message}`));
     await page.goto(server.address.replace(/\/$/, '') + (shot.path ?? '/'));
     if (!shot.path) await page.getByRole('link', { name: 'Ferry at Dusk', exact: true }).waitFor();

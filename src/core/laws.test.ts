@@ -35,15 +35,11 @@ const isTriple = (line: string): boolean => /^(Shuffle|Sailor|Coaster|Kick)/.tes
 /** A section of eight counts from four lines. */
 const sections = fc
   .array(lines, { minLength: 4, maxLength: 4 })
-  .map((own) =>
-    own.map((line, index) => `${index * 2 + 1}${isTriple(line) ? '&' : '-'}${index * 2 + 2} ${line}`),
-  );
+  .map((own) => own.map((line, index) => `${index * 2 + 1}${isTriple(line) ? '&' : '-'}${index * 2 + 2} ${line}`));
 const dances = fc.array(sections, { minLength: 1, maxLength: 4 });
 
 const scriptOf = (dance: string[][], start = 'L'): string =>
-  [`start: weight ${start}`, ...dance.flatMap((own, index) => ['', `## Section ${index + 1}`, ...own])].join(
-    '\n',
-  );
+  [`start: weight ${start}`, ...dance.flatMap((own, index) => ['', `## Section ${index + 1}`, ...own])].join('\n');
 const danced = (text: string) => danceScript(readScript(text));
 
 const SWAP: Record<string, string> = { R: 'L', L: 'R', right: 'left', left: 'right' };
@@ -181,8 +177,7 @@ describe('counts', () => {
       .map((halves) => halves.sort((a, b) => a - b))
       .filter((halves) =>
         halves.every(
-          (half, index) =>
-            half % 2 === 0 || halves[index - 1] === half - 1 || (index === 0 && halves[1] === half + 1),
+          (half, index) => half % 2 === 0 || halves[index - 1] === half - 1 || (index === 0 && halves[1] === half + 1),
         ),
       )
       .map((halves) => halves.map((half) => half * 6));
@@ -221,8 +216,7 @@ describe('the vocabulary', () => {
     const twice: string[] = [];
     for (const { name, figure, language } of NAME_LIST) {
       const key = `${language} ${name}`;
-      if (claims.has(key) && claims.get(key) !== figure.id)
-        twice.push(`${key}: ${claims.get(key)}, ${figure.id}`);
+      if (claims.has(key) && claims.get(key) !== figure.id) twice.push(`${key}: ${claims.get(key)}, ${figure.id}`);
       claims.set(key, figure.id);
     }
     expect(twice).toEqual([]);
@@ -234,8 +228,8 @@ describe('the vocabulary', () => {
       const [form] = figure.forms;
       const counts = printCounts(form.rhythms[0]);
       const outcomes = (['L', 'R'] as const).map((weight) => {
-        const line = danced(`start: weight ${weight}\n\n## Section 1\n${counts} ${houseName(figure)}`)
-          .parts[0].sections[0].lines[0];
+        const line = danced(`start: weight ${weight}\n\n## Section 1\n${counts} ${houseName(figure)}`).parts[0]
+          .sections[0].lines[0];
         expect(line.understood).toBe(true);
         expect(line.moments).toHaveLength(form.steps.length);
         return line;

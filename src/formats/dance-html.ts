@@ -70,9 +70,7 @@ function printLine({ counts, call, feet, hour, cues, notes }: SheetLine): string
 
 /** The text inside an HTML file that this slate made. */
 export function readDanceHtml(html: string): { readonly text: string } | { readonly problem: string } {
-  const match = new RegExp(`<script type="application/json" id="${SOURCE_ID}">([\\s\\S]*?)</script>`).exec(
-    html,
-  );
+  const match = new RegExp(`<script type="application/json" id="${SOURCE_ID}">([\\s\\S]*?)</script>`).exec(html);
   if (!match)
     return {
       problem: 'This web page was not made by this slate. Copy its words and paste them into a new dance.',

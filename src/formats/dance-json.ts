@@ -17,9 +17,8 @@ export type DanceFile = InferType<typeof danceFile>;
 
 export type ReadDanceJson = { readonly dance: DanceFile } | { readonly problem: string };
 
-export const printDanceJson = (
-  dance: Pick<DanceFile, 'title' | 'text' | 'createdAt' | 'changedAt'>,
-): string => `${JSON.stringify({ format: DANCE_FORMAT, version: DANCE_VERSION, ...dance }, null, 2)}\n`;
+export const printDanceJson = (dance: Pick<DanceFile, 'title' | 'text' | 'createdAt' | 'changedAt'>): string =>
+  `${JSON.stringify({ format: DANCE_FORMAT, version: DANCE_VERSION, ...dance }, null, 2)}\n`;
 
 /** Reads the JSON form; says in one sentence what is wrong with anything else. */
 export function readDanceJson(json: string): ReadDanceJson {

@@ -37,12 +37,7 @@ export async function addDance(text: string, db: SlateDatabase = database): Prom
 }
 
 /** Writes only when `base` is still the newest revision. */
-export function saveDance(
-  id: string,
-  text: string,
-  base: number,
-  db: SlateDatabase = database,
-): Promise<SaveResult> {
+export function saveDance(id: string, text: string, base: number, db: SlateDatabase = database): Promise<SaveResult> {
   const facts = factsOfText(text);
   return db.transaction('rw', db.dances, async (): Promise<SaveResult> => {
     const current = await db.dances.get(id);
@@ -54,10 +49,7 @@ export function saveDance(
   });
 }
 
-export async function duplicateDance(
-  id: string,
-  db: SlateDatabase = database,
-): Promise<DanceRecord | undefined> {
+export async function duplicateDance(id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> {
   const original = await db.dances.get(id);
   if (!original) return undefined;
   const title = `${original.title} (copy)`;

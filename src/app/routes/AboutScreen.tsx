@@ -18,21 +18,20 @@ export function AboutScreen() {
         About Pace Slate
       </chakra.h1>
       <P>
-        Write a dance as you would write it on a sheet of paper: counts at the left, calls beside them. The
-        slate works out which foot each call uses, where the weight stands and which wall is faced, says where
-        something can’t be danced, and prints the sheet.
+        Write a dance as you would write it on a sheet of paper: counts at the left, calls beside them. The slate works
+        out which foot each call uses, where the weight stands and which wall is faced, says where something can’t be
+        danced, and prints the sheet.
       </P>
       <H2>Where your dances live</H2>
       <P>
-        In this browser, on this device, and nowhere else. Nothing is sent anywhere. Another browser or
-        another device does not see them: take a dance along as a file (Sheet, then Text, JSON or Web page)
-        and open it there. Clearing this browser’s data for this address clears the dances as well, so keep a
-        file of what you would miss.
+        In this browser, on this device, and nowhere else. Nothing is sent anywhere. Another browser or another device
+        does not see them: take a dance along as a file (Sheet, then Text, JSON or Web page) and open it there. Clearing
+        this browser’s data for this address clears the dances as well, so keep a file of what you would miss.
       </P>
       <H2>What it works out so far</H2>
       <P>
-        Plain dances: sections, counts, weight, facing, walls by the turn of one wall. Tags are danced on
-        their own; plans, restarts, endings and options are kept word for word and not yet worked out.
+        Plain dances: sections, counts, weight, facing, walls by the turn of one wall. Tags are danced on their own;
+        plans, restarts, endings and options are kept word for word and not yet worked out.
       </P>
       <H2>Take care</H2>
       <P>These are the usual cautions, not medical advice. The hall’s own rules come first.</P>
@@ -42,15 +41,14 @@ export function AboutScreen() {
         </P>
       ))}
       <P borderLeft="3px solid" borderColor="care" paddingLeft="0.75rem">
-        Several turns in the same direction make people dizzy: spot, or take the way without turns. Warm up,
-        keep water at hand and the floor clear and dry; in a full hall big travelling steps shrink. Anyone
-        with pain, an injury, pregnancy, or a heart or balance condition asks a doctor or physiotherapist
-        first.
+        Several turns in the same direction make people dizzy: spot, or take the way without turns. Warm up, keep water
+        at hand and the floor clear and dry; in a full hall big travelling steps shrink. Anyone with pain, an injury,
+        pregnancy, or a heart or balance condition asks a doctor or physiotherapist first.
       </P>
       <H2>Licences</H2>
       <P>
-        Pace Slate is free software under the MIT licence. The typeface is Atkinson Hyperlegible Next, under
-        the SIL Open Font Licence 1.1.
+        Pace Slate is free software under the MIT licence. The typeface is Atkinson Hyperlegible Next, under the SIL
+        Open Font Licence 1.1.
       </P>
     </Box>
   );

@@ -24,9 +24,7 @@ export function DancesScreen() {
       setProblem('');
       await work();
     } catch {
-      setProblem(
-        'The browser refuses to keep anything: its storage is full or switched off. Nothing was changed.',
-      );
+      setProblem('The browser refuses to keep anything: its storage is full or switched off. Nothing was changed.');
     }
   };
   const start = () => attempt(async () => void open((await addDance(NEW_DANCE)).id));
@@ -96,8 +94,8 @@ export function DancesScreen() {
       )}
       {isError && (
         <Box role="alert" color="slip" marginBottom="1rem">
-          The browser keeps nothing here: its storage is switched off or full. You can still open a file and
-          print it, but nothing you type would stay.
+          The browser keeps nothing here: its storage is switched off or full. You can still open a file and print it,
+          but nothing you type would stay.
         </Box>
       )}
       {deleted && (
@@ -144,8 +142,8 @@ export function DancesScreen() {
       {dances?.length === 0 && (
         <Box padding="2.5rem 0" maxWidth="34rem">
           <chakra.p fontSize="1.125rem" marginBottom="1rem">
-            The shelf is empty. Begin with “New dance” and write a line such as <b>1-4 Vine R</b>: counts,
-            weight and wall appear beside it.
+            The shelf is empty. Begin with “New dance” and write a line such as <b>1-4 Vine R</b>: counts, weight and
+            wall appear beside it.
           </chakra.p>
           <Button
             onClick={() =>
@@ -205,13 +203,7 @@ function DanceRow({
         >
           <Copy size={17} aria-hidden />
         </Button>
-        <Button
-          variant="plain"
-          size="small"
-          aria-label={`Delete ${dance.title}`}
-          title="Delete"
-          onClick={onDelete}
-        >
+        <Button variant="plain" size="small" aria-label={`Delete ${dance.title}`} title="Delete" onClick={onDelete}>
           <Trash2 size={17} aria-hidden />
         </Button>
       </Flex>

@@ -17,13 +17,10 @@ export function checkDance(dance: Dance): Finding[] {
     .filter(
       (finding) =>
         !accepted.some(
-          ({ code, from, to }) =>
-            code === finding.code && finding.span.from >= from && finding.span.from <= to,
+          ({ code, from, to }) => code === finding.code && finding.span.from >= from && finding.span.from <= to,
         ),
     )
-    .sort(
-      (a, b) => a.span.from - b.span.from || SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
-    );
+    .sort((a, b) => a.span.from - b.span.from || SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }
 
 function acceptedCodes(dance: Dance): { code: string; from: number; to: number }[] {

@@ -30,8 +30,7 @@ const SIDE = /\p{L}+/gu;
 /** Undefined when the words name no side. A single step keeps the way it turns; a named figure is mirrored whole. */
 export function mirrorWords(words: string, call: Call, line: ScriptLine, dance: Dance): string | undefined {
   const start = line.span.from + call.span.from;
-  const turn =
-    call.turn && call.figure?.family === 'single' ? shiftSpan(call.turn.span, line.span.from) : undefined;
+  const turn = call.turn && call.figure?.family === 'single' ? shiftSpan(call.turn.span, line.span.from) : undefined;
   const inTurn = (at: number, keep: Span | undefined): boolean =>
     keep !== undefined && start + at >= keep.from && start + at < keep.to;
   let changed = false;

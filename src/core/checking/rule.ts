@@ -85,8 +85,7 @@ export function headingPlace(dance: Dance, own: DancedSection): Span {
   return dance.script.lines[index].span;
 }
 
-export const wordsAt = (dance: Dance, span: Span): string =>
-  dance.script.text.slice(span.from, span.to).trim();
+export const wordsAt = (dance: Dance, span: Span): string => dance.script.text.slice(span.from, span.to).trim();
 
 /** A proposal that replaces one stretch. */
 export const replacing = (label: string, span: Span, insert: string): Proposal => ({
@@ -97,8 +96,7 @@ export const replacing = (label: string, span: Span, insert: string): Proposal =
 /** `Section 3`, `Tag lamp`, `Part B section 2`. */
 export function sectionName(block: DancedBlock, own: DancedSection): string {
   const { kind, name, sections } = block.block;
-  if (kind === 'tag')
-    return sections.length > 1 ? `Tag ${name}, section ${own.text.number}` : `Tag ${name}`.trim();
+  if (kind === 'tag') return sections.length > 1 ? `Tag ${name}, section ${own.text.number}` : `Tag ${name}`.trim();
   return name ? `Part ${name} section ${own.text.number}` : `Section ${own.text.number}`;
 }
 

@@ -72,8 +72,7 @@ export function allotCounts(units: readonly Unit[], ticks: readonly number[]): A
   const best = new Float64Array((units.length + 1) * width).fill(Infinity);
   const choice: (Candidate | null | undefined)[] = new Array(best.length);
   const candidates = units.map((unit) => candidatesOf(unit, ticks.length, units.length === 1));
-  for (let place = 0; place < width; place++)
-    best[units.length * width + place] = (ticks.length - place) * COST.empty;
+  for (let place = 0; place < width; place++) best[units.length * width + place] = (ticks.length - place) * COST.empty;
   for (let unit = units.length - 1; unit >= 0; unit--) {
     for (let place = ticks.length; place >= 0; place--) {
       const at = unit * width + place;
@@ -101,11 +100,7 @@ export function allotCounts(units: readonly Unit[], ticks: readonly number[]): A
   return follow(units, choice, width);
 }
 
-function follow(
-  units: readonly Unit[],
-  choice: readonly (Candidate | null | undefined)[],
-  width: number,
-): Allotment {
+function follow(units: readonly Unit[], choice: readonly (Candidate | null | undefined)[], width: number): Allotment {
   const allotted: Allotted[] = [];
   const empty: number[] = [];
   let place = 0;
@@ -135,8 +130,7 @@ function candidatesOf(unit: Unit, places: number, alone: boolean): Candidate[] {
   }
   const list: Candidate[] = [];
   const startsElsewhere = figure.run?.some(
-    (step, index) =>
-      index > 0 && step.direction === call.direction && call.direction !== figure.run?.[0].direction,
+    (step, index) => index > 0 && step.direction === call.direction && call.direction !== figure.run?.[0].direction,
   );
   const asRun = figure.run !== undefined && (call.feet !== undefined || startsElsewhere === true);
   if (!asRun) {
@@ -163,8 +157,7 @@ function runLengths(unit: Unit, places: number): number[] {
   const { figure, call } = unit;
   if (!figure?.run) return [];
   if (call.feet) {
-    const perFoot =
-      figure.family === 'single' || figure.run.length > 4 ? 1 : figure.family === 'struts' ? 2 : 1;
+    const perFoot = figure.family === 'single' || figure.run.length > 4 ? 1 : figure.family === 'struts' ? 2 : 1;
     return [call.feet.length * perFoot].filter((length) => length <= places);
   }
   if (!figure.fills) return [];
@@ -212,9 +205,7 @@ export function usualTicks(units: readonly Unit[], start: number): number[] {
     if (!figure) continue;
     const feet = call.feet && figure.run ? call.feet.length : 0;
     const rhythm =
-      feet > 0
-        ? Array.from({ length: feet }, (_, index) => index * TICKS_A_COUNT)
-        : figure.forms[0].rhythms[0];
+      feet > 0 ? Array.from({ length: feet }, (_, index) => index * TICKS_A_COUNT) : figure.forms[0].rhythms[0];
     for (const offset of rhythm) ticks.push(next + offset);
     next = (Math.floor((next + rhythm[rhythm.length - 1]) / TICKS_A_COUNT) + 1) * TICKS_A_COUNT;
   }

@@ -127,19 +127,12 @@ function danceBlock(block: BlockText, weight: Weight): DancedBlock {
   return stepped.after.weight === otherFoot(weight) ? stepped : danceLaid(block, laid, weight, true);
 }
 
-function danceLaid(
-  block: BlockText,
-  laid: readonly LaidSection[],
-  weight: Weight,
-  runsOver: boolean,
-): DancedBlock {
+function danceLaid(block: BlockText, laid: readonly LaidSection[], weight: Weight, runsOver: boolean): DancedBlock {
   const before = startState(weight);
   const dancer = new Dancer(
     before,
     laid.flatMap((section) =>
-      section.groups.flatMap((group) =>
-        group.allotted.map((allotted) => ({ ...allotted, line: group.line })),
-      ),
+      section.groups.flatMap((group) => group.allotted.map((allotted) => ({ ...allotted, line: group.line }))),
     ),
   );
   const sections = laid.map((section) => danceSection(section, dancer));
@@ -173,9 +166,7 @@ function danceLine(line: ScriptLine, laid: readonly LaidGroup[], offset: number,
 function danceGroup(group: LaidGroup, offset: number, dancer: Dancer): DancedCall[] {
   const claims = claimsByUnit(group);
   const turns = ridersOf(group.allotted);
-  return group.allotted.map((allotted, index) =>
-    dancer.dance(group, allotted, offset, turns[index], claims[index]),
-  );
+  return group.allotted.map((allotted, index) => dancer.dance(group, allotted, offset, turns[index], claims[index]));
 }
 
 interface Claims {
@@ -188,14 +179,12 @@ const NO_CLAIMS: Claims = { weightClaims: [], facingClaims: [] };
 /** A claim belongs to the call it follows; one that opens the line to the first. */
 function claimsByUnit(group: LaidGroup): Claims[] {
   const marks = group.line.step?.marks as Marks;
-  if (marks.weightClaims.length === 0 && marks.facingClaims.length === 0)
-    return group.allotted.map(() => NO_CLAIMS);
+  if (marks.weightClaims.length === 0 && marks.facingClaims.length === 0) return group.allotted.map(() => NO_CLAIMS);
   const starts = group.allotted.map(({ unit }) => unit.call.span.from);
   const groups = group.line.step?.groups ?? [];
   const isLastGroup = groups[groups.length - 1] === group.group;
   const owner = (from: number): number => {
-    if (!isLastGroup && from > (group.group.calls[group.group.calls.length - 1]?.span.to ?? 0) + 40)
-      return -1;
+    if (!isLastGroup && from > (group.group.calls[group.group.calls.length - 1]?.span.to ?? 0) + 40) return -1;
     const index = starts.findLastIndex((start) => start < from);
     return index < 0 && starts.length > 0 && group.group === groups[0] ? 0 : index;
   };
@@ -253,8 +242,7 @@ class Dancer {
     if (steps.length === 0) return { ...facts, moments: [], assumed: [], after: this.state };
     const opening = [...riders.onFirst].map((rider) => ridingTurn(rider, this.state));
     const closing = [...riders.onLast].map((rider) => ridingTurn(rider, this.state));
-    const sum = (turns: readonly { turn: Turn }[]): Turn =>
-      turns.reduce((total, { turn }) => total + turn, 0);
+    const sum = (turns: readonly { turn: Turn }[]): Turn => turns.reduce((total, { turn }) => total + turn, 0);
     const resolved = resolveCall(allotted, this.state, sum(opening));
     const certain = this.state.weight !== 'unknown' || call.foot !== undefined || call.feet !== undefined;
     const moments: Moment[] = [];
@@ -307,13 +295,7 @@ class Dancer {
       return { ...action, effect: 'takes', foot: claim };
     if (action.word === 'turn' && isFoot(this.state.weight))
       return this.turnOrPivot(action, this.state.weight, claim, call, assumed);
-    if (
-      action.word === 'stomp' &&
-      last &&
-      claim === undefined &&
-      action.foot &&
-      this.nextNamedFoot() === action.foot
-    ) {
+    if (action.word === 'stomp' && last && claim === undefined && action.foot && this.nextNamedFoot() === action.foot) {
       assumed.push({ kind: 'stomp up', customary: true, span: call.span, value: action.foot });
       return { ...action, word: 'stomp up', effect: 'none' };
     }

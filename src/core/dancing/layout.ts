@@ -42,9 +42,7 @@ export function layBlock(block: BlockText): LaidSection[] {
 }
 
 function laySection(text: SectionText, block: BlockText, offset: number): LaidSection {
-  const source = text.copy
-    ? block.sections.find((other) => other.number === text.copy?.of && !other.copy)
-    : undefined;
+  const source = text.copy ? block.sections.find((other) => other.number === text.copy?.of && !other.copy) : undefined;
   const lines = [...(source?.lines ?? []), ...text.lines];
   const mirrored = text.copy?.mirrored === true;
   const groups: LaidGroup[] = [];
@@ -61,10 +59,7 @@ function laySection(text: SectionText, block: BlockText, offset: number): LaidSe
     }
   }
   const borrows = groups[groups.length - 1]?.group.counts?.borrows === true;
-  const end = Math.max(
-    0,
-    ...groups.map(({ end: own, group }) => (group.counts?.borrows ? own - TICKS_A_COUNT : own)),
-  );
+  const end = Math.max(0, ...groups.map(({ end: own, group }) => (group.counts?.borrows ? own - TICKS_A_COUNT : own)));
   const counts = Math.ceil(end / TICKS_A_COUNT);
   return { text, groups, counts, statedCounts: source?.counts ?? text.counts ?? counts, borrows, offset };
 }
@@ -73,18 +68,11 @@ function laySection(text: SectionText, block: BlockText, offset: number): LaidSe
 function runningShift(firstTick: number, sectionCounts: number, offset: number): number {
   const first = countOfTick(firstTick);
   const runsOn =
-    first > 2 &&
-    (tickOfCount(first) === offset || (first > sectionCounts && (first - 1) % sectionCounts === 0));
+    first > 2 && (tickOfCount(first) === offset || (first > sectionCounts && (first - 1) % sectionCounts === 0));
   return runsOn ? tickOfCount(first) : 0;
 }
 
-function layGroup(
-  line: ScriptLine,
-  group: CallGroup,
-  shift: number,
-  next: number,
-  mirrored: boolean,
-): LaidGroup {
+function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: number, mirrored: boolean): LaidGroup {
   const { counts } = group;
   const calls: readonly Call[] = mirrored ? group.calls.map(mirrorCall) : group.calls;
   const units = unitsOfCalls(calls);
@@ -119,12 +107,7 @@ function allotOnce(
   return found;
 }
 
-function momentsOf(
-  group: CallGroup,
-  units: ReturnType<typeof unitsOfCalls>,
-  shift: number,
-  next: number,
-): number[] {
+function momentsOf(group: CallGroup, units: ReturnType<typeof unitsOfCalls>, shift: number, next: number): number[] {
   const { counts } = group;
   if (!counts) return usualTicks(units, next);
   if (counts.floating) return counts.ticks.map((tick) => next + tick);

@@ -74,8 +74,7 @@ function titledShare({ unit, steps }: Allotted, lead: Foot): Turn | undefined {
   const form = titled.figure.forms.find(({ steps: own }) => own.length === places)?.steps;
   if (!form) return undefined;
   const titleLead = titled.foot ?? (detailIndex % 2 === 0 ? lead : otherFoot(lead));
-  const way =
-    titled.turn.way ?? (titled.figure.way === 'in' ? otherWay(outWay(titleLead)) : outWay(titleLead));
+  const way = titled.turn.way ?? (titled.figure.way === 'in' ? otherWay(outWay(titleLead)) : outWay(titleLead));
   return spellTurn(titled.figure, form, titleLead, titled.turn.amount * waySign(way)).turns[detailIndex];
 }
 
@@ -109,8 +108,7 @@ function leadFoot(call: Call, first: boolean, steps: readonly PatternStep[], sta
   const opening = steps.find((step) => step.role === 'A' || step.role === 'B');
   const turnsInPlace = opening?.word === 'pivot';
   const fromOpening = (foot: Foot): Foot => (opening?.role === 'B' ? otherFoot(foot) : foot);
-  if (call.travel && steps.some((step) => step.direction === 'side' && step.word === 'step'))
-    return call.travel;
+  if (call.travel && steps.some((step) => step.direction === 'side' && step.word === 'step')) return call.travel;
   if (first && call.foot && !turnsInPlace) return fromOpening(call.foot);
   return fromOpening(opening?.word === 'hop' ? otherFoot(nextFoot(state)) : nextFoot(state));
 }
@@ -118,13 +116,7 @@ function leadFoot(call: Call, first: boolean, steps: readonly PatternStep[], sta
 // Turns
 
 /** The signed turn of the whole call; undefined when it does not turn. */
-function wholeTurn(
-  unit: Unit,
-  figure: Figure,
-  lead: Foot,
-  state: DanceState,
-  assumed: Assumption[],
-): Turn | undefined {
+function wholeTurn(unit: Unit, figure: Figure, lead: Foot, state: DanceState, assumed: Assumption[]): Turn | undefined {
   const { call, repeat } = unit;
   const said = call.turn;
   if (!said && figure.amount === undefined) return undefined;
@@ -194,11 +186,7 @@ function spellTurn(
   const sign = turn < 0 ? -1 : 1;
   if (turn === 0) return { steps, turns: steps.map(() => 0) };
   const turned = turnedPattern(figure, lead, turn);
-  if (
-    turned &&
-    steps.length <= turned.length &&
-    steps.every((step, index) => step.role === turned[index].role)
-  ) {
+  if (turned && steps.length <= turned.length && steps.every((step, index) => step.role === turned[index].role)) {
     return {
       steps: turned,
       turns: closeSum(

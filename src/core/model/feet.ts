@@ -14,8 +14,7 @@ export const otherFoot = (foot: Foot): Foot => (foot === 'L' ? 'R' : 'L');
 export const isFoot = (weight: string | null | undefined): weight is Foot => weight === 'L' || weight === 'R';
 
 /** The free foot, where exactly one is free. */
-export const freeFoot = (weight: Weight): Foot | undefined =>
-  isFoot(weight) ? otherFoot(weight) : undefined;
+export const freeFoot = (weight: Weight): Foot | undefined => (isFoot(weight) ? otherFoot(weight) : undefined);
 
 /** +1 for the right foot, -1 for the left: the sign of "out" along the dancer's right. */
 export const sideSign = (foot: Foot): 1 | -1 => (foot === 'R' ? 1 : -1);

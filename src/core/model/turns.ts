@@ -16,8 +16,7 @@ export const otherWay = (way: Way): Way => (way === 'left' ? 'right' : 'left');
 export const waySign = (way: Way): 1 | -1 => (way === 'right' ? 1 : -1);
 export const wayOfTurn = (turn: Turn): Way => (turn < 0 ? 'left' : 'right');
 
-export const facingAfter = (facing: Facing, turn: Turn): Facing =>
-  (((facing + turn) % CIRCLE) + CIRCLE) % CIRCLE;
+export const facingAfter = (facing: Facing, turn: Turn): Facing => (((facing + turn) % CIRCLE) + CIRCLE) % CIRCLE;
 
 const MINUTES_A_PART = (12 * 60) / CIRCLE;
 
@@ -68,5 +67,4 @@ export function amountWords(turn: Turn): string {
 }
 
 /** A signed turn in words: -60 is `1 1/4 left`; 0 is `no turn`. */
-export const turnWords = (turn: Turn): string =>
-  turn === 0 ? 'no turn' : `${amountWords(turn)} ${wayOfTurn(turn)}`;
+export const turnWords = (turn: Turn): string => (turn === 0 ? 'no turn' : `${amountWords(turn)} ${wayOfTurn(turn)}`);

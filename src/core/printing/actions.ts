@@ -20,9 +20,8 @@ export function actionWords(action: Action): string {
 }
 
 /** `1 R forward; & L together; 2 R forward`. */
-export const momentsWords = (
-  moments: readonly { readonly tick: number; readonly action: Action }[],
-): string => moments.map(({ tick, action }) => `${labelOfTick(tick)} ${actionWords(action)}`).join('; ');
+export const momentsWords = (moments: readonly { readonly tick: number; readonly action: Action }[]): string =>
+  moments.map(({ tick, action }) => `${labelOfTick(tick)} ${actionWords(action)}`).join('; ');
 
 export function weightWords(weight: Weight): string {
   switch (weight) {

@@ -60,12 +60,7 @@ function printTurn({ turn, figure, total }: Call): string {
   const amount = turn.amount === undefined ? '' : turn.amount === CIRCLE ? 'full' : amountWords(turn.amount);
   const target = turn.target === undefined ? '' : `to face ${hourOfFacing(turn.target)}`;
   const turns = figure?.bare === 'way' || figure?.id === 'full-turn';
-  const words = [
-    figure?.id === 'full-turn' ? '' : amount,
-    amount === 'full' && !turns ? 'turn' : '',
-    turn.way,
-    target,
-  ]
+  const words = [figure?.id === 'full-turn' ? '' : amount, amount === 'full' && !turns ? 'turn' : '', turn.way, target]
     .filter(Boolean)
     .join(' ');
   if (total) return `making ${words}`;
@@ -107,15 +102,12 @@ export function printStepLine(line: StepLine, shift = 0): string {
   const marks = marksOf(line);
   return pieces
     .map(({ written, calls }, index) => {
-      const head =
-        written && index === 0 ? written.padEnd(CALL_COLUMN - 1) + ' ' : written ? `${written} ` : '';
+      const head = written && index === 0 ? written.padEnd(CALL_COLUMN - 1) + ' ' : written ? `${written} ` : '';
       const body = calls.map((call, at) => {
         const printed =
           (at === 0 ? '' : call.joined ? ' and ' : ', ') + lowerAfterFirst(printCall(call, line.text), at);
         const end = calls[at + 1]?.span.from ?? pieces[index + 1]?.calls[0]?.span.from ?? Infinity;
-        const own = marks
-          .filter(({ from }) => from >= call.span.from && from < end)
-          .map(({ text }) => ` ${text}`);
+        const own = marks.filter(({ from }) => from >= call.span.from && from < end).map(({ text }) => ` ${text}`);
         return printed + own.join('');
       });
       return head + body.join('');
@@ -133,9 +125,7 @@ function marksOf({ marks, text }: StepLine): { from: number; text: string }[] {
     marks.notes,
     marks.accepted,
   ].flatMap((list) => list.map(({ span }) => span));
-  return spans
-    .sort((a, b) => a.from - b.from)
-    .map(({ from, to }) => ({ from, text: markWords(text.slice(from, to)) }));
+  return spans.sort((a, b) => a.from - b.from).map(({ from, to }) => ({ from, text: markWords(text.slice(from, to)) }));
 }
 
 /** "weight on L" said in words is printed in brackets like the rest. */

@@ -26,6 +26,10 @@ export function printCounts(ticks: readonly number[], borrows = false): string {
       groups.push(`${count}`, ' ');
       return;
     }
+    if (run.length > 0 && count !== run[run.length - 1] + 1) {
+      flush();
+      groups.push(' ');
+    }
     run.push(count);
   });
   flush();

@@ -31,8 +31,7 @@ function insertion(script: Script, lines: readonly string[]): Edit {
   const last =
     script.header.entries[script.header.entries.length - 1]?.span ??
     (script.titleLine === undefined ? undefined : script.lines[script.titleLine].span);
-  if (last && script.titleLine !== undefined)
-    return { from: last.to, to: last.to, insert: `\n${lines.join('\n')}` };
+  if (last && script.titleLine !== undefined) return { from: last.to, to: last.to, insert: `\n${lines.join('\n')}` };
   return {
     from: 0,
     to: 0,
@@ -40,10 +39,7 @@ function insertion(script: Script, lines: readonly string[]): Edit {
   };
 }
 
-const lineWithBreak = (
-  script: Script,
-  { from, to }: { from: number; to: number },
-): { from: number; to: number } => ({
+const lineWithBreak = (script: Script, { from, to }: { from: number; to: number }): { from: number; to: number } => ({
   from,
   to: script.text[to] === '\n' ? to + 1 : to,
 });

@@ -49,14 +49,11 @@ function printHeading(line: ScriptLine): string {
 function shiftOf(line: ScriptLine): number {
   const first = line.section?.lines[0]?.step?.groups[0]?.counts?.ticks[0];
   const length = line.section?.counts ?? 8;
-  if (first === undefined || countOfTick(first) <= length || (countOfTick(first) - 1) % length !== 0)
-    return 0;
+  if (first === undefined || countOfTick(first) <= length || (countOfTick(first) - 1) % length !== 0) return 0;
   return tickOfCount(countOfTick(first));
 }
 
 /** One empty line before every heading. */
 function spaced(script: Script, lines: string[]): string[] {
-  return lines.flatMap((text, index) =>
-    script.lines[index].kind === 'heading' && index > 0 ? ['', text] : [text],
-  );
+  return lines.flatMap((text, index) => (script.lines[index].kind === 'heading' && index > 0 ? ['', text] : [text]));
 }

@@ -179,10 +179,7 @@ class CallReader {
       if (before.id !== 'point' || figure.id === 'heel') draft.figure = figure;
       return true;
     }
-    if (
-      TOE_AND_HEEL.has(figure.id) &&
-      ['drop', 'swivel', 'twist', 'hook', 'bounce', 'slap'].includes(before.id)
-    )
+    if (TOE_AND_HEEL.has(figure.id) && ['drop', 'swivel', 'twist', 'hook', 'bounce', 'slap'].includes(before.id))
       return true;
     const takesDirection = figure.forms.some((form) => form.steps.some((step) => step.direction === '*'));
     if (before.id === 'cross' && !draft.direction && draft.sides.length === 0 && takesDirection) {
@@ -195,13 +192,11 @@ class CallReader {
 
   /** The word "turn" belongs to the figure beside it; alone in its clause it is a turn in place. */
   private takeTurnWord(figure: Figure, length: number): void {
-    if (this.draft?.figure && this.draft.turn?.amount !== undefined && this.joint === 'and')
-      this.finishCall();
+    if (this.draft?.figure && this.draft.turn?.amount !== undefined && this.joint === 'and') this.finishCall();
     else if (this.draft?.figure && this.joint === 'and') {
       this.finishCall();
       this.joinNext = true;
-    } else if (this.draft?.figure && this.draft.turn?.amount !== undefined && !this.lastWasTurn)
-      this.finishCall();
+    } else if (this.draft?.figure && this.draft.turn?.amount !== undefined && !this.lastWasTurn) this.finishCall();
     const draft = this.ensure();
     draft.turnWord = true;
     this.mergeTurn(draft, figure.id === 'full-turn' ? { amount: CIRCLE } : {}, length);
@@ -240,8 +235,7 @@ class CallReader {
 
   private takeNumber(token: Token): void {
     const next = this.words[this.at + 1];
-    if (this.lastWord === 'face' || this.lastWord === 'facing')
-      return this.takeTarget(readHour(token.word), 1);
+    if (this.lastWord === 'face' || this.lastWord === 'facing') return this.takeTarget(readHour(token.word), 1);
     if (next === 'count' || next === 'counts' || next === 'beat') {
       if (this.draft?.figure?.id === 'hold') this.draft.repeat = Math.min(token.value, 16);
       if (this.draft) this.consume(this.draft, 2);
@@ -249,8 +243,7 @@ class CallReader {
       return;
     }
     const name =
-      findName(this.words, this.at + 1) ??
-      (this.words[this.at + 1] === ' amount' ? { length: 1 } : undefined);
+      findName(this.words, this.at + 1) ?? (this.words[this.at + 1] === ' amount' ? { length: 1 } : undefined);
     if (name && token.value > 0 && token.value <= 16) return this.takeRepeat(token.value, 1);
     const draft = this.ensure();
     draft.unread.push({ from: token.from, to: token.to });
@@ -298,11 +291,9 @@ class CallReader {
       draft = this.ensure();
     }
     if (/^diagonal/.test(draft.direction ?? '') && direction === 'back') direction = 'diagonal back';
-    else if (/^diagonal/.test(draft.direction ?? '') && direction === 'forward')
-      direction = 'diagonal forward';
+    else if (/^diagonal/.test(draft.direction ?? '') && direction === 'forward') direction = 'diagonal forward';
     else if (draft.direction === 'back' && /^diagonal/.test(direction)) direction = 'diagonal back';
-    if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together')
-      draft.direction = direction;
+    if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together') draft.direction = direction;
     else if (draft.direction === 'side' && direction !== 'side' && !draft.figure) draft.direction = direction;
     const objectAhead = OBJECT_WORDS.has(phrase);
     this.consume(draft, length);
@@ -333,8 +324,7 @@ class CallReader {
     const target = this.ensure();
     const span = { from: token.from, to: token.to };
     const toSide =
-      /^(to|a|nach|to the)$/.test(this.lastWord) ||
-      (this.lastWord === 'the' && this.words[this.at - 2] === 'to');
+      /^(to|a|nach|to the)$/.test(this.lastWord) || (this.lastWord === 'the' && this.words[this.at - 2] === 'to');
     target.sides.push({ foot, span, sure, afterObject: this.lastWord === 'over', toSide });
     this.consume(target, 1);
   }

@@ -106,9 +106,7 @@ function readSlowQuick(text: string, start: number): Counts | undefined {
   const rest = text.slice(start, start + 120);
   const found = SLOW_QUICK_LETTERS.exec(rest)?.[0] ?? SLOW_QUICK_WORDS.exec(rest)?.[0];
   if (!found) return undefined;
-  const letters = /^[SQ]+$/.test(found)
-    ? [...found]
-    : found.split(/[\s,]+/).map((word) => word[0].toUpperCase());
+  const letters = /^[SQ]+$/.test(found) ? [...found] : found.split(/[\s,]+/).map((word) => word[0].toUpperCase());
   const ticks: number[] = [];
   let tick = 0;
   for (const letter of letters) {

@@ -84,11 +84,7 @@ function readStartWeight(value: string): Weight | undefined {
   const words = value.split(/[\s,()]+/).map(plainLetters);
   if (words.includes('both')) return 'both';
   const feet = words.map((word) =>
-    Object.hasOwn(SIDE_WORDS, word)
-      ? SIDE_WORDS[word]
-      : Object.hasOwn(FOOT_WORDS, word)
-        ? FOOT_WORDS[word]
-        : undefined,
+    Object.hasOwn(SIDE_WORDS, word) ? SIDE_WORDS[word] : Object.hasOwn(FOOT_WORDS, word) ? FOOT_WORDS[word] : undefined,
   );
   const weightAt = words.findIndex((word) => /^(weight|wt|gewicht|poids)$/.test(word));
   const named = weightAt >= 0 ? feet.slice(weightAt).find(Boolean) : undefined;

@@ -72,8 +72,7 @@ function countGroups(text: string, start: number): Span[] {
   let reached = opening && !opening.floating ? opening.end / TICKS_A_COUNT : Infinity;
   for (const match of text.matchAll(NEXT_COUNTS)) {
     const next = Number(match[1]);
-    if (match.index < (opening?.span.to ?? 0) || (text[match.index] === ',' && next !== reached + 1))
-      continue;
+    if (match.index < (opening?.span.to ?? 0) || (text[match.index] === ',' && next !== reached + 1)) continue;
     stretches.push({ from, to: match.index });
     from = match.index + match[0].length;
     reached = (readCounts(text, from)?.end ?? 0) / TICKS_A_COUNT;

@@ -33,8 +33,7 @@ const MARK = /\(([^()]*)\)|["“”„]([^"“”„]*)["“”„]|\[([^[\]]*)\
 
 const WEIGHT =
   /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
-const FACING =
-  /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
+const FACING = /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
 const WALL_FACING = /^wall\s+(\d+):?\s+(\d{1,2}:\d{2})$/i;
 
 /** Reads all marks and returns the line with each blanked out by spaces, so that every other place keeps its offset. */
@@ -60,18 +59,13 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
   return { marks, rest };
 }
 
-function readRound(
-  marks: { -readonly [K in keyof Marks]: Marks[K][number][] },
-  span: Span,
-  inner: string,
-): boolean {
+function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, span: Span, inner: string): boolean {
   const meant = /^meant so:\s*([\w-]+)$/i.exec(inner);
   if (meant) return marks.accepted.push({ span, code: meant[1] }) > 0;
   if (/^no weight$/i.test(inner)) return marks.weightClaims.push({ span, weight: 'none' }) > 0;
   const weight = WEIGHT.exec(inner)?.[1]?.toLowerCase();
   if (weight) {
-    const claim: WeightClaim | undefined =
-      weight === 'both' ? 'both' : weight === 'none' ? 'none' : footOf(weight);
+    const claim: WeightClaim | undefined = weight === 'both' ? 'both' : weight === 'none' ? 'none' : footOf(weight);
     return claim !== undefined && marks.weightClaims.push({ span, weight: claim }) > 0;
   }
   const wall = WALL_FACING.exec(inner);

@@ -145,8 +145,7 @@ class ScriptReader {
     if (!step) return false;
     const calls = step.groups.flatMap((group) => group.calls);
     // Without counts only a line that is understood from end to end is a step; anything else is words about the dance.
-    if (!counted && (calls.length === 0 || calls.some((call) => !call.figure || call.unread.length > 0)))
-      return false;
+    if (!counted && (calls.length === 0 || calls.some((call) => !call.figure || call.unread.length > 0))) return false;
     const section = this.openSection();
     push('step', { step, section });
     section.lines.push(this.lines[this.lines.length - 1]);
@@ -201,9 +200,7 @@ class ScriptReader {
   ): void {
     if (heading.kind === 'section') {
       const block =
-        this.block && (this.block.kind === 'part' || this.block.kind === 'tag')
-          ? this.block
-          : this.startPart('');
+        this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
       const section = this.addSection(
         block,
         { ...heading, number: heading.number ?? block.sections.length + 1 },

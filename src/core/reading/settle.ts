@@ -72,8 +72,7 @@ export function impliedFigure(draft: Draft, previous: Call | undefined): Figure 
     }
   }
   const wholeTurn = draft.turnWord && draft.turn?.amount === CIRCLE;
-  if (!wholeTurn && (draft.direction || draft.sides.some((side) => !side.afterObject)))
-    return figureById('step');
+  if (!wholeTurn && (draft.direction || draft.sides.some((side) => !side.afterObject))) return figureById('step');
   if (draft.turn || draft.turnWord) return figureById(draft.turn?.amount === CIRCLE ? 'full-turn' : 'turn');
   return undefined;
 }

@@ -37,10 +37,7 @@ export function offerFigures(typed: string, state: DanceState, limit = 24): Offe
           {
             figure,
             name: names[at],
-            rank:
-              (names[at].toLowerCase().startsWith(wanted) ? 0 : 10) +
-              at +
-              (figure.family === 'single' ? 2 : 0),
+            rank: (names[at].toLowerCase().startsWith(wanted) ? 0 : 10) + at + (figure.family === 'single' ? 2 : 0),
           },
         ];
   });

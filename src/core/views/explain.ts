@@ -55,12 +55,9 @@ export function explainLine(dance: Dance, index: number): Explained | undefined 
   if (!danced) return undefined;
   const { before, after, line } = danced;
   const wrong = wrongMoments(dance);
-  const counts = danced.groups
-    .map(({ ticks, group }) => printCounts(ticks, group.counts?.borrows))
-    .filter(Boolean);
+  const counts = danced.groups.map(({ ticks, group }) => printCounts(ticks, group.counts?.borrows)).filter(Boolean);
   const section = line.section;
-  const blockName =
-    section?.block.kind === 'tag' ? `Tag ${section.block.name}` : `Section ${section?.number ?? 1}`;
+  const blockName = section?.block.kind === 'tag' ? `Tag ${section.block.name}` : `Section ${section?.number ?? 1}`;
   return {
     line: index,
     text: lineWords(danced),

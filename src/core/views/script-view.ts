@@ -81,9 +81,7 @@ export function viewScript(dance: Dance, findings: readonly Finding[]): ScriptVi
   }
   return {
     lines,
-    sections: blocks.flatMap((block) =>
-      block.sections.map((own) => viewSection(dance, block, own, findings, wrong)),
-    ),
+    sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, findings, wrong))),
     truth: viewTruth(dance, findings),
   };
 }
@@ -135,8 +133,7 @@ export function footMark(moment: Moment, slips: Wrong = NONE): FootMark {
   const { action } = moment;
   const wrong = slips.has(moment);
   if (action.word === 'hold') return { foot: null, kind: 'hold', wrong };
-  if (action.foot)
-    return { foot: action.foot, kind: action.effect === 'takes' ? 'weight' : 'gesture', wrong };
+  if (action.foot) return { foot: action.foot, kind: action.effect === 'takes' ? 'weight' : 'gesture', wrong };
   return { foot: null, kind: action.effect === 'both' || action.word === 'turn' ? 'both' : 'hands', wrong };
 }
 
@@ -161,12 +158,7 @@ function viewSection(
   return {
     line,
     headed: dance.script.lines[line].kind === 'heading',
-    name:
-      kind === 'tag'
-        ? `Tag ${name}`.trim()
-        : name
-          ? `${name} ${own.text.number}`
-          : `Section ${own.text.number}`,
+    name: kind === 'tag' ? `Tag ${name}`.trim() : name ? `${name} ${own.text.number}` : `Section ${own.text.number}`,
     title: own.text.title || nameSection(own),
     counts: own.counts,
     statedCounts: own.statedCounts,
@@ -174,9 +166,7 @@ function viewSection(
     weight: own.after.weight,
     facing: own.after.facing,
     hour: hourOfFacing(own.after.facing),
-    slips: findings.filter(
-      (finding) => isSlip(finding) && finding.span.from >= from && finding.span.from <= to,
-    ).length,
+    slips: findings.filter((finding) => isSlip(finding) && finding.span.from >= from && finding.span.from <= to).length,
   };
 }
 

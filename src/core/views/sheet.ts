@@ -95,17 +95,14 @@ function viewSheetSection(dance: Dance, { block }: DancedBlock, own: DancedSecti
   for (const line of linesOfSection(dance, own)) {
     const found = danced.get(line.index);
     if (found) rows.push({ line: viewSheetLine(found) });
-    else if (line.kind === 'note')
-      rows.push({ aside: { kind: 'note', text: line.text.trim().replace(/^>\s*/, '') } });
+    else if (line.kind === 'note') rows.push({ aside: { kind: 'note', text: line.text.trim().replace(/^>\s*/, '') } });
     else if (line.kind === 'option' || line.kind === 'text')
       rows.push({ aside: { kind: line.kind, text: line.text.trim() } });
   }
   const part = block.kind === 'part' && block.name ? `Part ${block.name}, ` : '';
   return {
     name:
-      block.kind === 'tag'
-        ? `Tag ${block.name}`.trim()
-        : `${part}${part ? 'section' : 'Section'} ${own.text.number}`,
+      block.kind === 'tag' ? `Tag ${block.name}`.trim() : `${part}${part ? 'section' : 'Section'} ${own.text.number}`,
     title: own.text.title || nameSection(own),
     counts: own.counts,
     facing: own.after.facing,
@@ -137,9 +134,8 @@ function viewSheetLine(danced: DancedLine): SheetLine {
     ...(view.facingChanged && { facing: view.facing, hour: view.hour }),
     cues: step?.marks.cues.map(({ text }) => text) ?? [],
     notes:
-      step?.marks.notes.map(({ text, walls }) =>
-        walls.length > 0 ? `walls ${walls.join(', ')}: ${text}` : text,
-      ) ?? [],
+      step?.marks.notes.map(({ text, walls }) => (walls.length > 0 ? `walls ${walls.join(', ')}: ${text}` : text)) ??
+      [],
   };
 }
 
@@ -149,8 +145,6 @@ function othersOf(dance: Dance): Sheet['others'] {
     if (block.kind === 'part' || block.kind === 'tag' || block.headingLine === undefined) return [];
     const next = blocks[index + 1]?.headingLine ?? lines.length;
     const own = lines.slice(block.headingLine + 1, next).map(({ text }) => text.trim());
-    return [
-      { heading: lines[block.headingLine].text.replace(/^#+\s*/, '').trim(), lines: own.filter(Boolean) },
-    ];
+    return [{ heading: lines[block.headingLine].text.replace(/^#+\s*/, '').trim(), lines: own.filter(Boolean) }];
   });
 }

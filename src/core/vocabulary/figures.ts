@@ -26,11 +26,7 @@ export type Care = (typeof CARES)[number];
 export interface FigureRow {
   readonly id: string;
   readonly family: Family;
-  readonly names: {
-    readonly en: readonly string[];
-    readonly de?: readonly string[];
-    readonly fr?: readonly string[];
-  };
+  readonly names: { readonly en: readonly string[]; readonly de?: readonly string[]; readonly fr?: readonly string[] };
   readonly forms: readonly string[];
   readonly turned?: Readonly<Record<string, string>>;
   readonly way?: 'out' | 'in' | 'crossing';
@@ -45,12 +41,7 @@ export interface FigureRow {
   readonly care?: Care;
 }
 
-const single = (
-  id: string,
-  names: FigureRow['names'],
-  forms: string[],
-  more: Partial<FigureRow> = {},
-): FigureRow => ({
+const single = (id: string, names: FigureRow['names'], forms: string[], more: Partial<FigureRow> = {}): FigureRow => ({
   id,
   family: 'single',
   names,
@@ -58,13 +49,7 @@ const single = (
   ...more,
 });
 
-const row = (
-  id: string,
-  family: Family,
-  names: FigureRow['names'],
-  forms: string[],
-  more: Partial<FigureRow> = {},
-): FigureRow => ({
+const row = (id: string, family: Family, names: FigureRow['names'], forms: string[], more: Partial<FigureRow> = {}): FigureRow => ({
   id,
   family,
   names,
@@ -84,541 +69,124 @@ const TRIPLE_TURNS = {
 
 export const FIGURE_ROWS: readonly FigureRow[] = [
   // Single actions
-  single(
-    'step',
-    { en: ['step', 'place'], de: ['Schritt', 'setzen'], fr: ['pas', 'pose', 'poser'] },
-    ['1: A * +T'],
-    { direction: 'forward', run: 'A *, B *' },
-  ),
-  single('walk', { en: ['walk'], de: ['gehen'], fr: ['marche', 'marcher'] }, ['1: A * +T'], {
-    direction: 'forward',
-    run: 'A *, B *',
-    fills: true,
-    share: 'steps',
-  }),
-  single('run', { en: ['run'], de: ['laufen'], fr: ['courir'] }, ['1: A * +T'], {
-    direction: 'forward',
-    run: 'A *, B *',
-    fills: true,
-    share: 'steps',
-  }),
-  single('cross', { en: ['cross'], de: ['kreuzen'], fr: ['croiser', 'croise'] }, ['1: A * +T'], {
-    direction: 'cross',
-  }),
-  single(
-    'close',
-    { en: ['close', 'bring'], de: ['heransetzen', 'schliessen'], fr: ['assemble', 'rassemble', 'assembler'] },
-    ['1: A tog +T'],
-  ),
+  single('step', { en: ['step', 'place'], de: ['Schritt', 'setzen'], fr: ['pas', 'pose', 'poser'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *' }),
+  single('walk', { en: ['walk'], de: ['gehen'], fr: ['marche', 'marcher'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
+  single('run', { en: ['run'], de: ['laufen'], fr: ['courir'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
+  single('cross', { en: ['cross'], de: ['kreuzen'], fr: ['croiser', 'croise'] }, ['1: A * +T'], { direction: 'cross' }),
+  single('close', { en: ['close', 'bring'], de: ['heransetzen', 'schliessen'], fr: ['assemble', 'rassemble', 'assembler'] }, ['1: A tog +T']),
   single('lock', { en: ['lock'] }, ['1: A lock +T']),
   single('ball', { en: ['ball'], fr: ['plante'] }, ['1: A ball * small +T'], { direction: 'together' }),
-  single(
-    'stomp',
-    { en: ['stomp', 'stamp'], de: ['stampfen', 'aufstampfen'], fr: ['taper du pied'] },
-    ['1: A stomp * +T'],
-    { direction: 'place', run: 'A stomp *, B stomp *', care: 'landing' },
-  ),
+  single('stomp', { en: ['stomp', 'stamp'], de: ['stampfen', 'aufstampfen'], fr: ['taper du pied'] }, ['1: A stomp * +T'], { direction: 'place', run: 'A stomp *, B stomp *', care: 'landing' }),
   single('stomp-up', { en: ['stomp up'] }, ['1: [A stomp-up *]'], { direction: 'place', care: 'landing' }),
-  single(
-    'touch',
-    { en: ['touch'], de: ['tippen', 'auftippen'], fr: ['touche', 'toucher'] },
-    ['1: [A touch *] +T'],
-    { direction: 'together' },
-  ),
-  single('tap', { en: ['tap'], de: ['antippen'], fr: ['taper'] }, ['1: [A tap *] +T'], {
-    direction: 'place',
-  }),
-  single(
-    'point',
-    { en: ['point', 'toe point'], de: ['Spitze'], fr: ['pointe', 'pointer'] },
-    ['1: [A point *] +T'],
-    { direction: 'side', bare: 'foot' },
-  ),
+  single('touch', { en: ['touch'], de: ['tippen', 'auftippen'], fr: ['touche', 'toucher'] }, ['1: [A touch *] +T'], { direction: 'together' }),
+  single('tap', { en: ['tap'], de: ['antippen'], fr: ['taper'] }, ['1: [A tap *] +T'], { direction: 'place' }),
+  single('point', { en: ['point', 'toe point'], de: ['Spitze'], fr: ['pointe', 'pointer'] }, ['1: [A point *] +T'], { direction: 'side', bare: 'foot' }),
   single('toe', { en: ['toe', 'touch toe', 'toe touch'] }, ['1: [A toe *] +T'], { direction: 'forward' }),
-  single(
-    'heel',
-    {
-      en: ['heel', 'heel dig', 'heel touch', 'dig heel', 'touch heel', 'heel forward'],
-      de: ['Ferse', 'Hacke'],
-      fr: ['talon'],
-    },
-    ['1: [A heel *] +T'],
-    { direction: 'forward' },
-  ),
+  single('heel', { en: ['heel', 'heel dig', 'heel touch', 'dig heel', 'touch heel', 'heel forward'], de: ['Ferse', 'Hacke'], fr: ['talon'] }, ['1: [A heel *] +T'], { direction: 'forward' }),
   single('kick', { en: ['kick', 'low kick'] }, ['1: [A kick *] +T'], { direction: 'forward' }),
   single('flick', { en: ['flick'] }, ['1: [A flick *] +T'], { direction: 'back' }),
-  single(
-    'hitch',
-    { en: ['hitch', 'knee up', 'lift knee'], de: ['Knie anheben', 'anheben'], fr: ['lever le genou'] },
-    ['1: [A hitch] +T'],
-    { rides: true },
-  ),
+  single('hitch', { en: ['hitch', 'knee up', 'lift knee'], de: ['Knie anheben', 'anheben'], fr: ['lever le genou'] }, ['1: [A hitch] +T'], { rides: true }),
   single('hook', { en: ['hook'] }, ['1: [A hook *] +T'], { direction: 'cross', rides: true }),
-  single('brush', { en: ['brush'], de: ['schwingen'], fr: ['brosser', 'brosse'] }, ['1: [A brush *] +T'], {
-    direction: 'forward',
-  }),
+  single('brush', { en: ['brush'], de: ['schwingen'], fr: ['brosser', 'brosse'] }, ['1: [A brush *] +T'], { direction: 'forward' }),
   single('scuff', { en: ['scuff'], de: ['schleifen'] }, ['1: [A scuff *] +T'], { direction: 'forward' }),
   single('sweep', { en: ['sweep', 'ronde'] }, ['1: [A sweep *] +T'], { rides: true }),
-  single('drag', { en: ['drag', 'slide in'], fr: ['trainer'] }, ['1: [A drag *]'], {
-    direction: 'together',
-    rides: true,
-  }),
-  single(
-    'big-step',
-    { en: ['big step', 'large step', 'long step'], de: ['grosser Schritt'], fr: ['grand pas'] },
-    ['1: A * large +T'],
-    { direction: 'side' },
-  ),
-  single('slide', { en: ['slide', 'step drag'] }, ['1-2: A side large, [B drag tog]', '1: A side large'], {
-    bare: 'side',
-  }),
-  single(
-    'hold',
-    { en: ['hold', 'pause', 'wait'], de: ['halten'], fr: ['pause', 'attendre'] },
-    ['1: - hold'],
-    { run: '- hold', fills: true },
-  ),
-  single(
-    'rock',
-    { en: ['rock', 'rock step', 'break'], fr: ['rock step'] },
-    ['1-2 | 1&: A rock *, B recover +T', '1: A rock * +T'],
-    { direction: 'side' },
-  ),
-  single(
-    'recover',
-    {
-      en: ['recover', 'replace', 'return', 'weight back'],
-      de: ['Gewicht zurueck', 'Gewicht zurueck verlagern', 'zurueck verlagern'],
-      fr: ['retour', 'revenir', 'remettre le poids', 'retour du poids'],
-    },
-    ['1: A recover +T'],
-  ),
+  single('drag', { en: ['drag', 'slide in'], fr: ['trainer'] }, ['1: [A drag *]'], { direction: 'together', rides: true }),
+  single('big-step', { en: ['big step', 'large step', 'long step'], de: ['grosser Schritt'], fr: ['grand pas'] }, ['1: A * large +T'], { direction: 'side' }),
+  single('slide', { en: ['slide', 'step drag'] }, ['1-2: A side large, [B drag tog]', '1: A side large'], { bare: 'side' }),
+  single('hold', { en: ['hold', 'pause', 'wait'], de: ['halten'], fr: ['pause', 'attendre'] }, ['1: - hold'], { run: '- hold', fills: true }),
+  single('rock', { en: ['rock', 'rock step', 'break'], fr: ['rock step'] }, ['1-2 | 1&: A rock *, B recover +T', '1: A rock * +T'], { direction: 'side' }),
+  single('recover', { en: ['recover', 'replace', 'return', 'weight back'], de: ['Gewicht zurueck', 'Gewicht zurueck verlagern', 'zurueck verlagern'], fr: ['retour', 'revenir', 'remettre le poids', 'retour du poids'] }, ['1: A recover +T']),
   single('press', { en: ['press'] }, ['1: A press * +T'], { direction: 'diagonal forward' }),
   single('lunge', { en: ['lunge'] }, ['1: A lunge * +T'], { direction: 'side', care: 'bending' }),
-  single(
-    'sway',
-    { en: ['sway', 'hip sway'], de: ['Hueften schwingen'], fr: ['balancer'] },
-    ['1: A sway side'],
-    { run: 'A sway side, B sway side', fills: true },
-  ),
-  single('bump', { en: ['bump', 'hip bump', 'bump hip'], fr: ['coups de hanches'] }, ['1: - bump'], {
-    run: '- bump',
-    fills: true,
-    rides: true,
-  }),
-  single('roll', { en: ['hip roll', 'body roll', 'roll hip'] }, ['1: - roll'], {
-    run: '- roll',
-    fills: true,
-    rides: true,
-    care: 'bending',
-  }),
+  single('sway', { en: ['sway', 'hip sway'], de: ['Hueften schwingen'], fr: ['balancer'] }, ['1: A sway side'], { run: 'A sway side, B sway side', fills: true }),
+  single('bump', { en: ['bump', 'hip bump', 'bump hip'], fr: ['coups de hanches'] }, ['1: - bump'], { run: '- bump', fills: true, rides: true }),
+  single('roll', { en: ['hip roll', 'body roll', 'roll hip'] }, ['1: - roll'], { run: '- roll', fills: true, rides: true, care: 'bending' }),
   single('sit', { en: ['sit', 'dip'] }, ['1: - sit'], { rides: true, care: 'bending' }),
-  single('bounce', { en: ['bounce', 'bounce heel', 'heel bounce'] }, ['1: - bounce'], {
-    run: '- bounce',
-    fills: true,
-  }),
+  single('bounce', { en: ['bounce', 'bounce heel', 'heel bounce'] }, ['1: - bounce'], { run: '- bounce', fills: true }),
   single('shimmy', { en: ['shimmy'] }, ['1: - shimmy'], { run: '- shimmy', fills: true, rides: true }),
   single('knee-pop', { en: ['knee pop', 'pop knee'] }, ['1: [A knee-pop]'], { rides: true }),
-  single(
-    'swivel',
-    {
-      en: ['swivel', 'swivel heel', 'heel swivel', 'swivel toe', 'toe swivel'],
-      de: ['Fersen drehen'],
-      fr: ['pivoter les talons'],
-    },
-    ['1: AB swivel +T'],
-    { run: 'AB swivel', fills: true, bare: 'direction', care: 'turning' },
-  ),
-  single('twist', { en: ['twist', 'twist heel', 'heel twist'] }, ['1: AB twist +T'], {
-    run: 'AB twist',
-    fills: true,
-    bare: 'direction',
-    care: 'turning',
-  }),
-  single(
-    'heel-split',
-    { en: ['heel split', 'split heel', 'heel fan', 'toe fan', 'toe split', 'applejack'] },
-    ['1-2 | 1&: - bounce, - bounce', '1: - bounce'],
-    { bare: 'direction' },
-  ),
-  single('jump', { en: ['jump', 'jump both feet'], fr: ['saut', 'sauter'] }, ['1: AB jump * +T'], {
-    direction: 'place',
-    care: 'landing',
-  }),
+  single('swivel', { en: ['swivel', 'swivel heel', 'heel swivel', 'swivel toe', 'toe swivel'], de: ['Fersen drehen'], fr: ['pivoter les talons'] }, ['1: AB swivel +T'], { run: 'AB swivel', fills: true, bare: 'direction', care: 'turning' }),
+  single('twist', { en: ['twist', 'twist heel', 'heel twist'] }, ['1: AB twist +T'], { run: 'AB twist', fills: true, bare: 'direction', care: 'turning' }),
+  single('heel-split', { en: ['heel split', 'split heel', 'heel fan', 'toe fan', 'toe split', 'applejack'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction' }),
+  single('jump', { en: ['jump', 'jump both feet'], fr: ['saut', 'sauter'] }, ['1: AB jump * +T'], { direction: 'place', care: 'landing' }),
   single('hop', { en: ['hop', 'scoot'] }, ['1: B hop *'], { direction: 'place', care: 'landing' }),
   single('leap', { en: ['leap'] }, ['1: A * large'], { direction: 'forward', care: 'landing' }),
-  single(
-    'clap',
-    { en: ['clap', 'clap hand'], de: ['klatschen'], fr: ['frapper dans les mains'] },
-    ['1: - clap'],
-    { run: '- clap', fills: true, rides: true },
-  ),
-  single(
-    'snap',
-    { en: ['snap', 'snap finger', 'click finger'], de: ['schnippen'], fr: ['claquer des doigts'] },
-    ['1: - snap'],
-    { rides: true },
-  ),
+  single('clap', { en: ['clap', 'clap hand'], de: ['klatschen'], fr: ['frapper dans les mains'] }, ['1: - clap'], { run: '- clap', fills: true, rides: true }),
+  single('snap', { en: ['snap', 'snap finger', 'click finger'], de: ['schnippen'], fr: ['claquer des doigts'] }, ['1: - snap'], { rides: true }),
   single('slap', { en: ['slap'] }, ['1: - slap'], { rides: true }),
-  single('skate', { en: ['skate'] }, ['1: A skate diag-fwd'], {
-    run: 'A skate diag-fwd, B skate diag-fwd',
-    fills: true,
-  }),
+  single('skate', { en: ['skate'] }, ['1: A skate diag-fwd'], { run: 'A skate diag-fwd, B skate diag-fwd', fills: true }),
   single('drop', { en: ['drop', 'drop heel', 'heel drop', 'lower heel'] }, ['1: A drop']),
   single('out-out', { en: ['out out'] }, ['1-2 | &1 | 1&: A out, B out']),
   single('in-in', { en: ['in in'] }, ['1-2 | &1 | 1&: A in, B tog']),
-  single(
-    'turn',
-    { en: ['turn', 'spin'], de: ['Drehung', 'drehen'], fr: ['tour', 'tourner'] },
-    ['1: - turn +T'],
-    { bare: 'way', care: 'turning' },
-  ),
-  single('unwind', { en: ['unwind'], de: ['ausdrehen'], fr: ['derouler'] }, ['1: AB unwind +T'], {
-    way: 'crossing',
-    amount: 24,
-    bare: 'way',
-    care: 'turning',
-  }),
-  single(
-    'pivot',
-    { en: ['pivot', 'pivot turn', 'step pivot', 'step turn'] },
-    ['1-2 | 1& | &1: A fwd, B pivot +T', '1: B pivot +T'],
-    { way: 'in', amount: 24, bare: 'way', care: 'turning' },
-  ),
+  single('turn', { en: ['turn', 'spin'], de: ['Drehung', 'drehen'], fr: ['tour', 'tourner'] }, ['1: - turn +T'], { bare: 'way', care: 'turning' }),
+  single('unwind', { en: ['unwind'], de: ['ausdrehen'], fr: ['derouler'] }, ['1: AB unwind +T'], { way: 'crossing', amount: 24, bare: 'way', care: 'turning' }),
+  single('pivot', { en: ['pivot', 'pivot turn', 'step pivot', 'step turn'] }, ['1-2 | 1& | &1: A fwd, B pivot +T', '1: B pivot +T'], { way: 'in', amount: 24, bare: 'way', care: 'turning' }),
 
   // Rocks and mambos
-  row('rocking-chair', 'rocks', { en: ['rocking chair', 'syncopated rocking chair'] }, [
-    '1-4 | 1&2&: A rock fwd, B recover, A rock back, B recover',
-  ]),
-  row('mambo', 'rocks', { en: ['mambo', 'mambo step'] }, ['1&2 | 1-3: A rock *, B recover, A tog +T'], {
-    direction: 'forward',
-  }),
-  row('cross-mambo', 'rocks', { en: ['cross mambo', 'cross rock side'] }, [
-    '1&2 | 1-3: A rock cross, B recover, A side +T',
-  ]),
-  row(
-    'rock-and-cross',
-    'rocks',
-    { en: ['rock and cross', 'side rock cross', 'rock cross', 'side rock and cross'] },
-    ['1&2 | 1-3: A rock side, B recover +T, A cross'],
-    { bare: 'foot' },
-  ),
+  row('rocking-chair', 'rocks', { en: ['rocking chair', 'syncopated rocking chair'] }, ['1-4 | 1&2&: A rock fwd, B recover, A rock back, B recover']),
+  row('mambo', 'rocks', { en: ['mambo', 'mambo step'] }, ['1&2 | 1-3: A rock *, B recover, A tog +T'], { direction: 'forward' }),
+  row('cross-mambo', 'rocks', { en: ['cross mambo', 'cross rock side'] }, ['1&2 | 1-3: A rock cross, B recover, A side +T']),
+  row('rock-and-cross', 'rocks', { en: ['rock and cross', 'side rock cross', 'rock cross', 'side rock and cross'] }, ['1&2 | 1-3: A rock side, B recover +T, A cross'], { bare: 'foot' }),
   row('back-rock-side', 'rocks', { en: ['back rock side'] }, ['1&2 | 1-3: A rock back, B recover, A side']),
-  row('scissor', 'rocks', { en: ['scissor', 'scissor step', 'scissor cross'] }, [
-    '1&2 | 1-3: A side, B tog, A cross',
-  ]),
+  row('scissor', 'rocks', { en: ['scissor', 'scissor step', 'scissor cross'] }, ['1&2 | 1-3: A side, B tog, A cross']),
 
   // Triples
-  row(
-    'shuffle',
-    'triples',
-    {
-      en: ['shuffle', 'triple step', 'cha cha cha', 'triple', 'cha cha'],
-      de: ['Wechselschritt'],
-      fr: ['pas chasse'],
-    },
-    ['1&2: A *, B tog, A * +T'],
-    { direction: 'forward', turned: TRIPLE_TURNS, bare: 'foot' },
-  ),
-  row(
-    'chasse',
-    'triples',
-    { en: ['chasse', 'side shuffle', 'side triple', 'shuffle side', 'side triple step'] },
-    ['1&2: A side, B tog, A side +T'],
-    {
-      bare: 'side',
-      turned: {
-        ...TRIPLE_TURNS,
-        'out 1/4': 'A side, B tog, A fwd +1/4',
-        'in 1/4': 'A side, B tog, A back +1/4',
-      },
-    },
-  ),
-  row(
-    'cross-shuffle',
-    'triples',
-    { en: ['cross shuffle', 'crossing shuffle', 'crossing triple', 'cross triple'], fr: ['chasse croise'] },
-    ['1&2 | 1-3: A cross, B side, A cross +T'],
-    { share: 'crosses', bare: 'foot' },
-  ),
+  row('shuffle', 'triples', { en: ['shuffle', 'triple step', 'cha cha cha', 'triple', 'cha cha'], de: ['Wechselschritt'], fr: ['pas chasse'] }, ['1&2: A *, B tog, A * +T'], { direction: 'forward', turned: TRIPLE_TURNS, bare: 'foot' }),
+  row('chasse', 'triples', { en: ['chasse', 'side shuffle', 'side triple', 'shuffle side', 'side triple step'] }, ['1&2: A side, B tog, A side +T'], { bare: 'side', turned: { ...TRIPLE_TURNS, 'out 1/4': 'A side, B tog, A fwd +1/4', 'in 1/4': 'A side, B tog, A back +1/4' } }),
+  row('cross-shuffle', 'triples', { en: ['cross shuffle', 'crossing shuffle', 'crossing triple', 'cross triple'], fr: ['chasse croise'] }, ['1&2 | 1-3: A cross, B side, A cross +T'], { share: 'crosses', bare: 'foot' }),
   row('behind-shuffle', 'triples', { en: ['behind shuffle'] }, ['1&2: A behind, B side, A behind']),
-  row(
-    'lock-step',
-    'triples',
-    { en: ['lock step', 'lock shuffle', 'shuffle lock', 'step lock step', 'locking shuffle'] },
-    ['1&2 | 1-3: A *, B lock, A * +T'],
-    { direction: 'forward', bare: 'foot' },
-  ),
-  row('coaster', 'triples', { en: ['coaster', 'coaster step'] }, ['1&2 | 1-3: A back +T, B tog, A fwd'], {
-    way: 'out',
-  }),
-  row('coaster-cross', 'triples', { en: ['coaster cross'] }, ['1&2 | 1-3: A back +T, B tog, A cross'], {
-    way: 'out',
-  }),
-  row(
-    'forward-coaster',
-    'triples',
-    { en: ['forward coaster', 'reverse coaster', 'forward coaster step', 'reverse coaster step'] },
-    ['1&2 | 1-3: A fwd +T, B tog, A back'],
-  ),
-  row(
-    'sailor',
-    'triples',
-    { en: ['sailor', 'sailor step', 'sailor shuffle'] },
-    ['1&2 | 1-3: A behind +T, B side, A side'],
-    {
-      way: 'out',
-      turned: {
-        '1/4': 'A behind +1/4, B side, A fwd',
-        '1/2': 'A behind +1/4, B side +1/4, A fwd',
-        '3/4': 'A behind +1/2, B side +1/4, A fwd',
-      },
-    },
-  ),
-  row('sailor-cross', 'triples', { en: ['sailor cross'] }, ['1&2 | 1-3: A behind +T, B side, A cross'], {
-    way: 'out',
-    turned: { '1/2': 'A behind +1/4, B side +1/4, A cross' },
-  }),
-  row('sailor-heel', 'triples', { en: ['sailor heel'] }, ['1&2: A behind +T, B side, [A heel fwd]'], {
-    way: 'out',
-  }),
-  row('cross-samba', 'triples', { en: ['cross samba', 'samba step', 'samba'], fr: ['polysta'] }, [
-    '1&2: A cross +T, B side small, A recover',
-  ]),
+  row('lock-step', 'triples', { en: ['lock step', 'lock shuffle', 'shuffle lock', 'step lock step', 'locking shuffle'] }, ['1&2 | 1-3: A *, B lock, A * +T'], { direction: 'forward', bare: 'foot' }),
+  row('coaster', 'triples', { en: ['coaster', 'coaster step'] }, ['1&2 | 1-3: A back +T, B tog, A fwd'], { way: 'out' }),
+  row('coaster-cross', 'triples', { en: ['coaster cross'] }, ['1&2 | 1-3: A back +T, B tog, A cross'], { way: 'out' }),
+  row('forward-coaster', 'triples', { en: ['forward coaster', 'reverse coaster', 'forward coaster step', 'reverse coaster step'] }, ['1&2 | 1-3: A fwd +T, B tog, A back']),
+  row('sailor', 'triples', { en: ['sailor', 'sailor step', 'sailor shuffle'] }, ['1&2 | 1-3: A behind +T, B side, A side'], { way: 'out', turned: { '1/4': 'A behind +1/4, B side, A fwd', '1/2': 'A behind +1/4, B side +1/4, A fwd', '3/4': 'A behind +1/2, B side +1/4, A fwd' } }),
+  row('sailor-cross', 'triples', { en: ['sailor cross'] }, ['1&2 | 1-3: A behind +T, B side, A cross'], { way: 'out', turned: { '1/2': 'A behind +1/4, B side +1/4, A cross' } }),
+  row('sailor-heel', 'triples', { en: ['sailor heel'] }, ['1&2: A behind +T, B side, [A heel fwd]'], { way: 'out' }),
+  row('cross-samba', 'triples', { en: ['cross samba', 'samba step', 'samba'], fr: ['polysta'] }, ['1&2: A cross +T, B side small, A recover']),
   row('anchor', 'triples', { en: ['anchor step', 'anchor'] }, ['1&2: A lock, B place, A place']),
-  row('volta', 'triples', { en: ['volta'] }, ['1&2: A cross, B side small, A cross +T'], {
-    run: 'A cross, B side small',
-    fills: true,
-    share: 'crosses',
-    way: 'in',
-    bare: 'way',
-  }),
-  row('kick-ball-change', 'triples', { en: ['kick ball change'] }, [
-    '1&2: [A kick fwd], A tog small, B place +T',
-  ]),
+  row('volta', 'triples', { en: ['volta'] }, ['1&2: A cross, B side small, A cross +T'], { run: 'A cross, B side small', fills: true, share: 'crosses', way: 'in', bare: 'way' }),
+  row('kick-ball-change', 'triples', { en: ['kick ball change'] }, ['1&2: [A kick fwd], A tog small, B place +T']),
   row('kick-ball-step', 'triples', { en: ['kick ball step'] }, ['1&2: [A kick fwd], A tog small, B fwd +T']),
   row('kick-ball-cross', 'triples', { en: ['kick ball cross'] }, ['1&2: [A kick fwd], A tog small, B cross']),
-  row('kick-ball-point', 'triples', { en: ['kick ball point', 'kick and point'] }, [
-    '1&2: [A kick fwd], A tog small, [B point side]',
-  ]),
-  row('kick-ball-touch', 'triples', { en: ['kick ball touch'] }, [
-    '1&2: [A kick fwd], A tog small, [B touch tog]',
-  ]),
+  row('kick-ball-point', 'triples', { en: ['kick ball point', 'kick and point'] }, ['1&2: [A kick fwd], A tog small, [B point side]']),
+  row('kick-ball-touch', 'triples', { en: ['kick ball touch'] }, ['1&2: [A kick fwd], A tog small, [B touch tog]']),
   row('ball-change', 'triples', { en: ['ball change'] }, ['&1 | 1-2: A ball back small, B place']),
   row('ball-step', 'triples', { en: ['ball step'] }, ['&1 | 1-2: A ball tog small, B fwd +T']),
   row('ball-cross', 'triples', { en: ['ball cross'] }, ['&1 | 1-2: A ball tog small, B cross +T']),
   row('heel-ball-cross', 'triples', { en: ['heel ball cross'] }, ['1&2: [A heel fwd], A tog small, B cross']),
 
   // Lines to the side
-  row(
-    'vine',
-    'lines',
-    { en: ['vine', 'grapevine', 'grape vine'], fr: ['vigne'] },
-    ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'],
-    {
-      bare: 'side',
-      way: 'out',
-      turned: {
-        'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]',
-        'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4',
-      },
-    },
-  ),
-  row(
-    'rolling-vine',
-    'lines',
-    { en: ['rolling vine', 'rolling grapevine', 'three step turn', '3 step turn', 'turning vine'] },
-    [
-      '1-4: A fwd +1/4, B back +1/2, A side +1/4, [B touch tog]',
-      '1-3 | 1&2: A fwd +1/4, B back +1/2, A side +1/4',
-    ],
-    {
-      bare: 'side',
-      way: 'out',
-      amount: 48,
-      definite: true,
-      turned: { '1 1/4': 'A fwd +1/4, B back +1/2, A fwd +1/2, [B touch tog]' },
-      care: 'turning',
-    },
-  ),
-  row('weave', 'lines', { en: ['weave'], de: ['Weave'] }, ['1-4 | 1&2&: A side, B behind, A side, B cross'], {
-    bare: 'direction',
-    run: 'A side, B behind, A side, B cross',
-    fills: true,
-    share: 'steps',
-  }),
-  row(
-    'behind-side-cross',
-    'lines',
-    { en: ['behind side cross'] },
-    ['1&2 | 1-3: A behind, B side +T, A cross'],
-    { bare: 'foot' },
-  ),
-  row(
-    'side-together',
-    'lines',
-    { en: ['side together', 'side close', 'step together'] },
-    ['1-2 | 1&: A side, B tog'],
-    { bare: 'side' },
-  ),
-  row(
-    'side-touch',
-    'lines',
-    { en: ['side touch', 'step touch'] },
-    ['1-2 | 1&: A side, [B touch tog]', '1: [A touch side]'],
-    { bare: 'side' },
-  ),
-  row('cross-point', 'lines', { en: ['cross point', 'cross touch'] }, ['1-2 | 1&: A cross, [B point side]'], {
-    bare: 'foot',
-  }),
+  row('vine', 'lines', { en: ['vine', 'grapevine', 'grape vine'], fr: ['vigne'] }, ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'], { bare: 'side', way: 'out', turned: { 'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]', 'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4' } }),
+  row('rolling-vine', 'lines', { en: ['rolling vine', 'rolling grapevine', 'three step turn', '3 step turn', 'turning vine'] }, ['1-4: A fwd +1/4, B back +1/2, A side +1/4, [B touch tog]', '1-3 | 1&2: A fwd +1/4, B back +1/2, A side +1/4'], { bare: 'side', way: 'out', amount: 48, definite: true, turned: { '1 1/4': 'A fwd +1/4, B back +1/2, A fwd +1/2, [B touch tog]' }, care: 'turning' }),
+  row('weave', 'lines', { en: ['weave'], de: ['Weave'] }, ['1-4 | 1&2&: A side, B behind, A side, B cross'], { bare: 'direction', run: 'A side, B behind, A side, B cross', fills: true, share: 'steps' }),
+  row('behind-side-cross', 'lines', { en: ['behind side cross'] }, ['1&2 | 1-3: A behind, B side +T, A cross'], { bare: 'foot' }),
+  row('side-together', 'lines', { en: ['side together', 'side close', 'step together'] }, ['1-2 | 1&: A side, B tog'], { bare: 'side' }),
+  row('side-touch', 'lines', { en: ['side touch', 'step touch'] }, ['1-2 | 1&: A side, [B touch tog]', '1: [A touch side]'], { bare: 'side' }),
+  row('cross-point', 'lines', { en: ['cross point', 'cross touch'] }, ['1-2 | 1&: A cross, [B point side]'], { bare: 'foot' }),
   row('step-point', 'lines', { en: ['step point'] }, ['1-2: A fwd, [B point side]'], { bare: 'foot' }),
-  row(
-    'night-club-basic',
-    'lines',
-    { en: ['night club basic', 'nightclub basic', 'night club', 'nightclub', 'basic'] },
-    ['1-2&: A side large, B rock behind, A cross'],
-    { bare: 'side' },
-  ),
+  row('night-club-basic', 'lines', { en: ['night club basic', 'nightclub basic', 'night club', 'nightclub', 'basic'] }, ['1-2&: A side large, B rock behind, A cross'], { bare: 'side' }),
 
   // Turns
-  row(
-    'chase-turn',
-    'turns',
-    { en: ['chase turn', 'step pivot step', 'step turn step', 'chase'] },
-    ['1&2 | 1-3: A fwd, B pivot +T, A fwd'],
-    { way: 'in', amount: 24, definite: true, care: 'turning', bare: 'way' },
-  ),
-  row(
-    'paddle',
-    'turns',
-    { en: ['paddle turn', 'paddle', 'push turn paddle'] },
-    ['1-2 | 1& | &1: A fwd, B pivot +T'],
-    {
-      way: 'in',
-      amount: 12,
-      run: 'A fwd, B pivot',
-      fills: true,
-      share: 'pairs',
-      bare: 'way',
-      care: 'turning',
-    },
-  ),
-  row(
-    'monterey',
-    'turns',
-    { en: ['monterey', 'monterey turn'] },
-    ['1-4: [A point side], A tog +T, [B point side], B tog', '1-3: [A point side], A tog +T, [B point side]'],
-    { way: 'out', amount: 24, care: 'turning', bare: 'side' },
-  ),
-  row('spiral', 'turns', { en: ['spiral', 'spiral turn'] }, ['1-2: A fwd, [B hook] +T', '1: [A hook] +T'], {
-    way: 'in',
-    amount: 48,
-    definite: true,
-    bare: 'way',
-    care: 'turning',
-  }),
-  row(
-    'full-turn',
-    'turns',
-    { en: ['full turn', 'full turn forward'], de: ['ganze Drehung'], fr: ['tour complet'] },
-    [
-      '1-2 | 1&: A back +1/2, B fwd +1/2',
-      '1&2 | 1-3: A place +1/2, B place +1/4, A place +1/4',
-      '1: - turn +T',
-    ],
-    {
-      way: 'in',
-      amount: 48,
-      definite: true,
-      bare: 'way',
-      run: 'A *, B *',
-      direction: 'forward',
-      share: 'steps',
-      care: 'turning',
-    },
-  ),
-  row(
-    'jazz-box',
-    'boxes',
-    { en: ['jazz box', 'jazz square', 'jazzbox'] },
-    ['1-4 | 1&2&: A cross, B back, A side +T, B fwd', '1-3 | 1&2: A cross, B back, A side +T'],
-    { way: 'out', bare: 'foot', turned: { '1/2': 'A cross, B back +1/4, A side +1/4, B fwd' } },
-  ),
-  row('rumba-box', 'boxes', { en: ['rumba box', 'box step', 'box'] }, [
-    '1-8: A side, B tog, A fwd, - hold, B side, A tog, B back, - hold',
-    '1&2 3&4: A side, B tog, A fwd, B side, A tog, B back',
-    '1-4: A side, B tog, A fwd, - hold',
-  ]),
-  row(
-    'half-box',
-    'boxes',
-    { en: ['half rumba box', 'half box', 'rumba box forward half', 'rumba box forward'] },
-    ['1-4: A side, B tog, A fwd, - hold', '1&2 | 1-3: A side, B tog, A fwd'],
-  ),
+  row('chase-turn', 'turns', { en: ['chase turn', 'step pivot step', 'step turn step', 'chase'] }, ['1&2 | 1-3: A fwd, B pivot +T, A fwd'], { way: 'in', amount: 24, definite: true, care: 'turning', bare: 'way' }),
+  row('paddle', 'turns', { en: ['paddle turn', 'paddle', 'push turn paddle'] }, ['1-2 | 1& | &1: A fwd, B pivot +T'], { way: 'in', amount: 12, run: 'A fwd, B pivot', fills: true, share: 'pairs', bare: 'way', care: 'turning' }),
+  row('monterey', 'turns', { en: ['monterey', 'monterey turn'] }, ['1-4: [A point side], A tog +T, [B point side], B tog', '1-3: [A point side], A tog +T, [B point side]'], { way: 'out', amount: 24, care: 'turning', bare: 'side' }),
+  row('spiral', 'turns', { en: ['spiral', 'spiral turn'] }, ['1-2: A fwd, [B hook] +T', '1: [A hook] +T'], { way: 'in', amount: 48, definite: true, bare: 'way', care: 'turning' }),
+  row('full-turn', 'turns', { en: ['full turn', 'full turn forward'], de: ['ganze Drehung'], fr: ['tour complet'] }, ['1-2 | 1&: A back +1/2, B fwd +1/2', '1&2 | 1-3: A place +1/2, B place +1/4, A place +1/4', '1: - turn +T'], { way: 'in', amount: 48, definite: true, bare: 'way', run: 'A *, B *', direction: 'forward', share: 'steps', care: 'turning' }),
+  row('jazz-box', 'boxes', { en: ['jazz box', 'jazz square', 'jazzbox'] }, ['1-4 | 1&2&: A cross, B back, A side +T, B fwd', '1-3 | 1&2: A cross, B back, A side +T'], { way: 'out', bare: 'foot', turned: { '1/2': 'A cross, B back +1/4, A side +1/4, B fwd' } }),
+  row('rumba-box', 'boxes', { en: ['rumba box', 'box step', 'box'] }, ['1-8: A side, B tog, A fwd, - hold, B side, A tog, B back, - hold', '1&2 3&4: A side, B tog, A fwd, B side, A tog, B back', '1-4: A side, B tog, A fwd, - hold']),
+  row('half-box', 'boxes', { en: ['half rumba box', 'half box', 'rumba box forward half', 'rumba box forward'] }, ['1-4: A side, B tog, A fwd, - hold', '1&2 | 1-3: A side, B tog, A fwd']),
 
   // Struts, heels, toes
-  row(
-    'toe-strut',
-    'struts',
-    { en: ['toe strut', 'toe heel strut', 'strut'] },
-    ['1-2 | 1&: [A toe *] +T, A drop'],
-    { direction: 'forward', bare: 'foot' },
-  ),
-  row('heel-strut', 'struts', { en: ['heel strut'] }, ['1-2 | 1&: [A heel *] +T, A drop'], {
-    direction: 'forward',
-    bare: 'foot',
-  }),
-  row(
-    'heel-switch',
-    'struts',
-    { en: ['heel switch', 'heel switches'] },
-    [
-      '1&2&: [A heel fwd], A tog, [B heel fwd], B tog',
-      '1&2: [A heel fwd], A tog, [B heel fwd]',
-      '1&: [A heel fwd], A tog',
-    ],
-    { run: '[A heel fwd], A tog, [B heel fwd], B tog' },
-  ),
-  row(
-    'toe-switch',
-    'struts',
-    { en: ['toe switch', 'side switch', 'point switch', 'toe switches'] },
-    ['1&2&: [A point side], A tog, [B point side], B tog', '1&2: [A point side], A tog, [B point side]'],
-    { run: '[A point side], A tog, [B point side], B tog' },
-  ),
-  row(
-    'heel-jack',
-    'struts',
-    { en: ['heel jack'] },
-    [
-      '&1&2: A back small, [B heel fwd], B tog, A tog',
-      '&1&: A back small, [B heel fwd], B tog',
-      '&1: A back small, [B heel fwd]',
-    ],
-    { bare: 'direction' },
-  ),
-  row('vaudeville', 'struts', { en: ['vaudeville', 'vaudeville step', 'cross back heel'] }, [
-    '1&2&: A cross, B side, [A heel diag-fwd], A tog',
-    '1&2: A cross, B side, [A heel diag-fwd]',
-  ]),
-  row('heel-hook', 'struts', { en: ['heel hook', 'heel hook heel together'] }, [
-    '1-4: [A heel fwd], [A hook cross], [A heel fwd], A tog',
-    '1-2 | 1&: [A heel fwd], [A hook cross]',
-  ]),
-  row('k-step', 'struts', { en: ['K step'] }, [
-    '1-8: A diag-fwd, [B touch tog], B diag-back, [A touch tog], A diag-back, [B touch tog], B diag-fwd, [A touch tog]',
-  ]),
-  row('v-step', 'struts', { en: ['V step', 'out out in in'] }, [
-    '1-4 | 1&2&: A diag-fwd, B diag-fwd, A in, B tog',
-  ]),
-  row('charleston', 'struts', { en: ['charleston', 'charleston step'] }, [
-    '1-4: A fwd, [B kick fwd], B back, [A touch back]',
-  ]),
-  row('wizard', 'struts', { en: ['wizard', 'wizard step', 'Dorothy', 'Dorothy step'] }, [
-    '1-2&: A diag-fwd, B lock, A diag-fwd small',
-  ]),
-  row('heel-grind', 'struts', { en: ['heel grind'] }, ['1-2 | 1&: A heel! fwd, B recover +T'], {
-    way: 'out',
-    care: 'turning',
-  }),
+  row('toe-strut', 'struts', { en: ['toe strut', 'toe heel strut', 'strut'] }, ['1-2 | 1&: [A toe *] +T, A drop'], { direction: 'forward', bare: 'foot' }),
+  row('heel-strut', 'struts', { en: ['heel strut'] }, ['1-2 | 1&: [A heel *] +T, A drop'], { direction: 'forward', bare: 'foot' }),
+  row('heel-switch', 'struts', { en: ['heel switch', 'heel switches'] }, ['1&2&: [A heel fwd], A tog, [B heel fwd], B tog', '1&2: [A heel fwd], A tog, [B heel fwd]', '1&: [A heel fwd], A tog'], { run: '[A heel fwd], A tog, [B heel fwd], B tog' }),
+  row('toe-switch', 'struts', { en: ['toe switch', 'side switch', 'point switch', 'toe switches'] }, ['1&2&: [A point side], A tog, [B point side], B tog', '1&2: [A point side], A tog, [B point side]'], { run: '[A point side], A tog, [B point side], B tog' }),
+  row('heel-jack', 'struts', { en: ['heel jack'] }, ['&1&2: A back small, [B heel fwd], B tog, A tog', '&1&: A back small, [B heel fwd], B tog', '&1: A back small, [B heel fwd]'], { bare: 'direction' }),
+  row('vaudeville', 'struts', { en: ['vaudeville', 'vaudeville step', 'cross back heel'] }, ['1&2&: A cross, B side, [A heel diag-fwd], A tog', '1&2: A cross, B side, [A heel diag-fwd]']),
+  row('heel-hook', 'struts', { en: ['heel hook', 'heel hook heel together'] }, ['1-4: [A heel fwd], [A hook cross], [A heel fwd], A tog', '1-2 | 1&: [A heel fwd], [A hook cross]']),
+  row('k-step', 'struts', { en: ['K step'] }, ['1-8: A diag-fwd, [B touch tog], B diag-back, [A touch tog], A diag-back, [B touch tog], B diag-fwd, [A touch tog]']),
+  row('v-step', 'struts', { en: ['V step', 'out out in in'] }, ['1-4 | 1&2&: A diag-fwd, B diag-fwd, A in, B tog']),
+  row('charleston', 'struts', { en: ['charleston', 'charleston step'] }, ['1-4: A fwd, [B kick fwd], B back, [A touch back]']),
+  row('wizard', 'struts', { en: ['wizard', 'wizard step', 'Dorothy', 'Dorothy step'] }, ['1-2&: A diag-fwd, B lock, A diag-fwd small']),
+  row('heel-grind', 'struts', { en: ['heel grind'] }, ['1-2 | 1&: A heel! fwd, B recover +T'], { way: 'out', care: 'turning' }),
 ];

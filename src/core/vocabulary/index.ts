@@ -58,9 +58,7 @@ export function turnedPattern(figure: Figure, lead: Foot, turn: number): readonl
 const nameWords = (name: string): string[] => name.split(/[\s-]+/).map(plainLetters);
 
 const KNOWN_WORDS: ReadonlySet<string> = new Set([
-  ...FIGURE_ROWS.flatMap((row) =>
-    LANGUAGES.flatMap((language) => (row.names[language] ?? []).flatMap(nameWords)),
-  ),
+  ...FIGURE_ROWS.flatMap((row) => LANGUAGES.flatMap((language) => (row.names[language] ?? []).flatMap(nameWords))),
   ...[SIDE_WORDS, FOOT_WORDS, DIRECTION_WORDS, AMOUNT_WORDS, WAY_WORDS, REPEAT_WORDS]
     .flatMap(Object.keys)
     .flatMap((words) => words.split(' ')),
@@ -135,10 +133,7 @@ for (const { name, figure } of NAME_LIST) {
 }
 
 /** The longest name that starts at `words[start]`. */
-export function findName(
-  words: readonly string[],
-  start: number,
-): { figure: Figure; length: number } | undefined {
+export function findName(words: readonly string[], start: number): { figure: Figure; length: number } | undefined {
   let node: NameNode | undefined = NAMES;
   let best: { figure: Figure; length: number } | undefined;
   for (let index = start; index < words.length; index++) {

@@ -8,13 +8,7 @@
  * what is turned on it. A gesture, which takes no weight, stands in [brackets]; `!` after a gesture word gives it weight.
  * `+T` carries the whole turn of the figure, `+1/4` a fixed share of it in the turn's own direction.
  */
-import {
-  ACTION_WORDS,
-  isGesture,
-  type ActionWord,
-  type Direction,
-  type WeightEffect,
-} from '../model/actions';
+import { ACTION_WORDS, isGesture, type ActionWord, type Direction, type WeightEffect } from '../model/actions';
 import { BETWEEN_COUNTS, TICKS_A_COUNT, tickOfCount, type BetweenCounts } from '../model/ticks';
 import { CIRCLE } from '../model/turns';
 

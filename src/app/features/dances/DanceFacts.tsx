@@ -12,13 +12,7 @@ export function DanceFacts({ dance, children }: { dance: DanceRecord; children: 
       <WallsVisited walls={walls} />
       <Box flex="1" minWidth="0">
         {children}
-        <chakra.p
-          color="quiet"
-          fontSize="0.9375rem"
-          overflow="hidden"
-          textOverflow="ellipsis"
-          whiteSpace="nowrap"
-        >
+        <chakra.p color="quiet" fontSize="0.9375rem" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
           {music || 'no music yet'}
         </chakra.p>
       </Box>

@@ -23,14 +23,7 @@ export function WallsVisited({ walls }: { walls: number }) {
       ))}
       {walls >= 8 &&
         [45, 135, 225, 315].map((angle) => (
-          <circle
-            key={angle}
-            cx="17"
-            cy="1.2"
-            r="2.2"
-            fill={colour('ink')}
-            transform={`rotate(${angle} 17 17)`}
-          />
+          <circle key={angle} cx="17" cy="1.2" r="2.2" fill={colour('ink')} transform={`rotate(${angle} 17 17)`} />
         ))}
     </svg>
   );

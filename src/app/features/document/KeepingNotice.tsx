@@ -25,8 +25,8 @@ export function KeepingNotice() {
       {keeping.kind === 'refused' ? (
         <>
           <span>
-            <b>Not kept.</b> {keeping.reason} Your words are still in this tab: keep it open, or take them
-            away as a file.
+            <b>Not kept.</b> {keeping.reason} Your words are still in this tab: keep it open, or take them away as a
+            file.
           </span>
           <Button size="small" onClick={save}>
             Save as a file
@@ -58,8 +58,8 @@ function TwoVersions({ onMine, onTheirs }: { onMine: () => void; onTheirs: () =>
   return (
     <>
       <span>
-        <b>Two versions.</b> This dance was changed in another tab as well. Whichever you take, the other
-        stays on the shelf as a dance of its own.
+        <b>Two versions.</b> This dance was changed in another tab as well. Whichever you take, the other stays on the
+        shelf as a dance of its own.
       </span>
       <Button size="small" variant="solid" onClick={onMine}>
         Keep this one

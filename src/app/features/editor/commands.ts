@@ -24,8 +24,7 @@ const lineAt = (state: EditorState) => state.doc.lineAt(state.selection.main.hea
 export const startNextLine: Command = (view) => {
   const { state } = view;
   const line = lineAt(state);
-  if (!state.selection.main.empty || state.selection.main.head < line.from + line.text.trimEnd().length)
-    return false;
+  if (!state.selection.main.empty || state.selection.main.head < line.from + line.text.trimEnd().length) return false;
   const { dance, script } = state.field(studyField);
   if (/^\d+$/.test(line.text.trim()) && script.lines[line.number - 1]?.kind === 'step') {
     view.dispatch({ changes: { from: line.from, to: line.to, insert: '' }, userEvent: 'input' });
@@ -62,8 +61,7 @@ export const sayCountOnce = EditorView.inputHandler.of((view, _from, _to, typed)
 export const toCallColumn: Command = (view) => {
   const line = lineAt(view.state);
   const typed = line.text.trim();
-  if (!/^[\d&ea,\s-]+$/.test(typed) || typed === '' || view.state.selection.main.head !== line.to)
-    return false;
+  if (!/^[\d&ea,\s-]+$/.test(typed) || typed === '' || view.state.selection.main.head !== line.to) return false;
   const insert = typed.padEnd(CALL_COLUMN);
   view.dispatch({
     changes: { from: line.from, to: line.to, insert },
@@ -79,14 +77,11 @@ export const addSection: Command = (view) => {
   const { script } = state.field(studyField);
   const here = lineAt(state).number - 1;
   const next = script.lines.find((line) => line.index > here && line.kind === 'heading');
-  const numbers = script.lines.flatMap((line) =>
-    line.heading?.kind === 'section' ? [line.section?.number ?? 0] : [],
-  );
+  const numbers = script.lines.flatMap((line) => (line.heading?.kind === 'section' ? [line.section?.number ?? 0] : []));
   const insert = `## Section ${Math.max(0, ...numbers) + 1}\n1`;
   const at = next ? next.span.from : state.doc.length;
   const before = state.doc.sliceString(0, at);
-  const gap =
-    before.trim() === '' ? '' : before.endsWith('\n\n') ? '' : before.endsWith('\n') ? '\n' : '\n\n';
+  const gap = before.trim() === '' ? '' : before.endsWith('\n\n') ? '' : before.endsWith('\n') ? '\n' : '\n\n';
   const text = gap + insert + (next ? '\n\n' : '');
   view.dispatch({
     changes: { from: at, insert: text },

@@ -30,8 +30,7 @@ const LINE_CLASSES: Readonly<Record<ScriptLine['kind'], string>> = {
 
 export const sheetDress = StateField.define<DecorationSet>({
   create: dress,
-  update: (set, transaction) =>
-    transaction.docChanged || transaction.selection ? dress(transaction.state) : set,
+  update: (set, transaction) => (transaction.docChanged || transaction.selection ? dress(transaction.state) : set),
   provide: (field) => EditorView.decorations.from(field),
 });
 
@@ -45,8 +44,7 @@ function dress(state: EditorState): DecorationSet {
   for (const line of study.script.lines.slice(0, MOST_LINES)) {
     const { from } = line.span;
     builder.add(from, from, Decoration.line({ class: `line-${LINE_CLASSES[line.kind]}` }));
-    for (const range of marksOfLine(line, line.index === active))
-      builder.add(range.from, range.to, range.value);
+    for (const range of marksOfLine(line, line.index === active)) builder.add(range.from, range.to, range.value);
   }
   return builder.finish();
 }
@@ -138,9 +136,7 @@ function markFindings(state: EditorState): DecorationSet {
     if (to > from) ranges.push(underline[finding.severity].range(from, Math.min(to, state.doc.length)));
     const typing = line.number === active && !settled;
     if (finding.severity === 'remark' || typing || isUnfinished(study, finding, active - 1)) continue;
-    ranges.push(
-      Decoration.widget({ widget: new FindingWidget(finding), block: true, side: 1 }).range(line.to),
-    );
+    ranges.push(Decoration.widget({ widget: new FindingWidget(finding), block: true, side: 1 }).range(line.to));
   }
   return Decoration.set(ranges, true);
 }
@@ -149,9 +145,7 @@ function markFindings(state: EditorState): DecorationSet {
 function isUnfinished({ script }: Study, { code, span }: Finding, activeLine: number): boolean {
   if (code !== 'section-short' && code !== 'wall-does-not-loop') return false;
   const section = script.lines[activeLine]?.section;
-  const place = script.lines.find(
-    (line) => line.span.from <= span.from && line.span.to >= span.from,
-  )?.section;
+  const place = script.lines.find((line) => line.span.from <= span.from && line.span.to >= span.from)?.section;
   return section !== undefined && section === place;
 }
 

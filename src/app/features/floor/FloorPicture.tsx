@@ -45,8 +45,7 @@ export function FloorPicture({ marks }: { marks: readonly FloorMark[] }) {
             shift={
               marks
                 .slice(0, index)
-                .filter((one) => Math.hypot(one.x - mark.x, one.y - mark.y) < 0.12 && one.kind !== 'before')
-                .length
+                .filter((one) => Math.hypot(one.x - mark.x, one.y - mark.y) < 0.12 && one.kind !== 'before').length
             }
           />
         ))}
@@ -56,20 +55,10 @@ export function FloorPicture({ marks }: { marks: readonly FloorMark[] }) {
 }
 
 /** The boards of the floor, a step apart. */
-function Boards({
-  scale,
-  height,
-  origin,
-}: {
-  scale: number;
-  height: number;
-  origin: { x: number; y: number };
-}) {
+function Boards({ scale, height, origin }: { scale: number; height: number; origin: { x: number; y: number } }) {
   const lines = [];
-  for (let x = origin.x % scale; x < WIDTH; x += scale)
-    lines.push(<path key={`x${x}`} d={`M${x} 0V${height}`} />);
-  for (let y = origin.y % scale; y < height; y += scale)
-    lines.push(<path key={`y${y}`} d={`M0 ${y}H${WIDTH}`} />);
+  for (let x = origin.x % scale; x < WIDTH; x += scale) lines.push(<path key={`x${x}`} d={`M${x} 0V${height}`} />);
+  for (let y = origin.y % scale; y < height; y += scale) lines.push(<path key={`y${y}`} d={`M0 ${y}H${WIDTH}`} />);
   return (
     <g stroke={colour('floorLine')} strokeWidth="1">
       {lines}
@@ -115,14 +104,7 @@ function Sole({ mark, at, shift }: { mark: FloorMark; at: { x: number; y: number
         strokeLinejoin="round"
       />
       {!before && (
-        <text
-          x={out * (18 + shift * 13)}
-          y="5"
-          textAnchor="middle"
-          fontSize="14"
-          fontWeight="700"
-          fill={colour('ink')}
-        >
+        <text x={out * (18 + shift * 13)} y="5" textAnchor="middle" fontSize="14" fontWeight="700" fill={colour('ink')}>
           {mark.count}
         </text>
       )}

@@ -103,13 +103,7 @@ export function Frame() {
             >
               <Icon size={18} aria-hidden />
             </Button>
-            <Button
-              variant="bar"
-              size="small"
-              aria-label="Keys"
-              title="Keys (F1)"
-              onClick={() => setShowsKeys(true)}
-            >
+            <Button variant="bar" size="small" aria-label="Keys" title="Keys (F1)" onClick={() => setShowsKeys(true)}>
               <Keyboard size={18} aria-hidden />
             </Button>
           </Flex>

@@ -9,15 +9,9 @@ function Mark({ svg }: { svg: string }) {
 
 export const FootDisc = ({ mark }: { mark: FootMark }) => <Mark svg={footSvg(mark)} />;
 export const WeightPair = ({ weight }: { weight: Weight }) => <Mark svg={weightSvg(weight)} />;
-export const RoomMark = ({
-  facing,
-  hour,
-  strong = false,
-}: {
-  facing: Facing;
-  hour: string;
-  strong?: boolean;
-}) => <Mark svg={roomSvg(facing, strong, hour)} />;
+export const RoomMark = ({ facing, hour, strong = false }: { facing: Facing; hour: string; strong?: boolean }) => (
+  <Mark svg={roomSvg(facing, strong, hour)} />
+);
 export const Rail = ({
   cells,
   cell,

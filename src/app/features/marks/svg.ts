@@ -23,12 +23,7 @@ export function footSvg({ foot, kind, wrong }: FootMark): string {
   const path = `<path d="${foot === 'L' ? LEFT_HALF : RIGHT_HALF}" fill="${filled ? tint : 'none'}" stroke="${tint}" stroke-width="1.5" stroke-linejoin="round"/>`;
   const label = `${foot === 'L' ? 'left' : 'right'} foot${filled ? '' : ', no weight'}${wrong ? ', not free' : ''}`;
   const slip = wrong ? `<path d="M1 19.2h14" stroke="${colour('slip')}" stroke-width="2.4"/>` : '';
-  return svg(
-    16,
-    21,
-    label,
-    path + letter(foot === 'L' ? 9.5 : 6.5, foot, filled ? colour('footInk') : tint) + slip,
-  );
+  return svg(16, 21, label, path + letter(foot === 'L' ? 9.5 : 6.5, foot, filled ? colour('footInk') : tint) + slip);
 }
 
 function otherSvg(kind: FootMark['kind']): string {
@@ -102,8 +97,7 @@ export function railSvg(
   const top = numbers ? 13 : 0;
   const body = cells.map(
     (one, index) =>
-      cellSvg(one, index * cell, top, cell - 2, height) +
-      (numbers ? number(one, index * cell + (cell - 2) / 2) : ''),
+      cellSvg(one, index * cell, top, cell - 2, height) + (numbers ? number(one, index * cell + (cell - 2) / 2) : ''),
   );
   const missing = cells.filter(({ state }) => state === 'empty').map(({ count }) => count);
   const label = `${cells.length} counts${missing.length > 0 ? `, nothing on ${missing.join(', ')}` : ''}`;
@@ -113,13 +107,7 @@ export function railSvg(
 const number = ({ count, state, slip }: RailCell, x: number): string =>
   `<text x="${x}" y="9.5" text-anchor="middle" font-size="10.5" fill="${colour(slip || state === 'empty' ? 'slip' : 'quiet')}">${count}</text>`;
 
-function cellSvg(
-  { state, split, slip }: RailCell,
-  x: number,
-  y: number,
-  width: number,
-  height: number,
-): string {
+function cellSvg({ state, split, slip }: RailCell, x: number, y: number, width: number, height: number): string {
   const ink = colour(slip ? 'slip' : 'rule');
   const box = (from: number, wide: number, fill: string, stroke: string) =>
     `<rect x="${from + 0.5}" y="${y + 0.5}" width="${wide - 1}" height="${height - 1}" fill="${fill}" stroke="${stroke}" stroke-width="1"/>`;

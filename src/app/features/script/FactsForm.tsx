@@ -43,11 +43,8 @@ export default function FactsForm({
   onClose: () => void;
 }) {
   const { script } = studyText(session.text);
-  const value = (key: string): string =>
-    script.header.entries.find((entry) => entry.key === key)?.value ?? '';
-  const start = script.header.startStated
-    ? (`weight ${script.header.startWeight}` as FactsValues['start'])
-    : '';
+  const value = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
+  const start = script.header.startStated ? (`weight ${script.header.startWeight}` as FactsValues['start']) : '';
   const {
     register,
     handleSubmit,

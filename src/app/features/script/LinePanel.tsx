@@ -1,14 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
-import {
-  cautionsOf,
-  explainLine,
-  isSlip,
-  positionOf,
-  type Finding,
-  type Proposal,
-  type Study,
-} from '../../../core';
+import { cautionsOf, explainLine, isSlip, positionOf, type Finding, type Proposal, type Study } from '../../../core';
 import { applyProposal } from '../editor/commands';
 import { FloorPicture } from '../floor/FloorPicture';
 import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
@@ -106,10 +98,7 @@ function Standing({
   weight,
   facing,
   hour,
-}: { label: string } & Pick<
-  NonNullable<ReturnType<typeof explainLine>>['before'],
-  'weight' | 'facing' | 'hour'
->) {
+}: { label: string } & Pick<NonNullable<ReturnType<typeof explainLine>>['before'], 'weight' | 'facing' | 'hour'>) {
   return (
     <Flex
       align="center"
@@ -152,9 +141,7 @@ function Findings({ study, line, view, onLine }: Props) {
           <FindingItem key={index} finding={finding} study={study} view={view} onLine={onLine} />
         ))}
       </ul>
-      {ordered.length > MOST_LISTED && (
-        <chakra.p color="quiet">and {ordered.length - MOST_LISTED} more</chakra.p>
-      )}
+      {ordered.length > MOST_LISTED && <chakra.p color="quiet">and {ordered.length - MOST_LISTED} more</chakra.p>}
     </section>
   );
 }

@@ -29,9 +29,7 @@ export const countsGap: Rule = {
         if (first === undefined || first <= reached + 1) return [];
         const missing = Array.from({ length: first - reached - 1 }, (_, index) => reached + 1 + index);
         const span = placeIn(group.line, group.group.counts?.span ?? { from: 0, to: group.line.text.length });
-        return [
-          { span, message: `${sectionName(block, own)}: ${listCounts(missing)} missing before this line.` },
-        ];
+        return [{ span, message: `${sectionName(block, own)}: ${listCounts(missing)} missing before this line.` }];
       });
     }),
 };
@@ -46,8 +44,7 @@ export function takenFromBefore(block: DancedBlock, own: DancedSection): boolean
 
 /** Whole counts a group calls; a slow takes two. */
 function countsOf(group: DancedGroup): number[] {
-  if (!group.group.counts?.floating)
-    return group.ticks.filter((tick) => tick % TICKS_A_COUNT === 0).map(countOfTick);
+  if (!group.group.counts?.floating) return group.ticks.filter((tick) => tick % TICKS_A_COUNT === 0).map(countOfTick);
   const first = countOfTick(group.ticks[0]);
   return Array.from({ length: group.end / TICKS_A_COUNT - first + 1 }, (_, index) => first + index);
 }

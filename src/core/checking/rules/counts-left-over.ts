@@ -18,11 +18,7 @@ export const countsLeftOver: Rule = {
         message: 'Only 3 actions for 4 counts: nothing is written for count 4.',
       },
     ],
-    good: [
-      section(4, '1-4 Walk R L R, hold'),
-      section(4, '1-4 Coaster R, hold'),
-      section(2, '1-2 Stomp R, hold'),
-    ],
+    good: [section(4, '1-4 Walk R L R, hold'), section(4, '1-4 Coaster R, hold'), section(2, '1-2 Stomp R, hold')],
   },
   find: (dance) =>
     linesOf(dance).flatMap(({ line }) =>

@@ -30,8 +30,7 @@ export const facingClaim: Rule = {
           for (const call of line.calls) {
             for (const claim of call.facingClaims) {
               const now = facingAfter(0, claim.facing - call.after.facing);
-              if (now !== offset && call.after.facing !== claim.facing)
-                found.push(describe(line, call, claim));
+              if (now !== offset && call.after.facing !== claim.facing) found.push(describe(line, call, claim));
               offset = now;
             }
           }
@@ -47,10 +46,7 @@ function describe(line: DancedLine, call: DancedCall, claim: DancedCall['facingC
   return {
     span,
     message: `This comes to ${computed}, not ${hourOfFacing(claim.facing)}.`,
-    suggestions: [
-      ...otherTurns(line, call, claim.facing),
-      replacing(`it faces ${computed}`, span, `(${computed})`),
-    ],
+    suggestions: [...otherTurns(line, call, claim.facing), replacing(`it faces ${computed}`, span, `(${computed})`)],
   };
 }
 

@@ -56,8 +56,7 @@ function slipsOfFeet(dance: Dance): FootSlip[] {
 }
 
 /** The moments at which a foot is told to be wrong. */
-export const wrongMoments = (dance: Dance): ReadonlySet<Moment> =>
-  new Set(slipsOfFeet(dance).map(({ slip }) => slip));
+export const wrongMoments = (dance: Dance): ReadonlySet<Moment> => new Set(slipsOfFeet(dance).map(({ slip }) => slip));
 
 const STAYS_ON_ITS_FOOT: ReadonlySet<string> = new Set(['hop', 'sway', 'pivot', 'unwind', 'swivel', 'twist']);
 
@@ -75,8 +74,7 @@ function describe(dance: Dance, here: Here & { call: DancedCall; previous?: Danc
   const own = call.moments[call.moments.indexOf(slip) - 1];
   const earlier = own ?? previous?.moments[previous.moments.length - 1];
   const span = placeIn(line.line, call.call.span);
-  const verb =
-    slip.action.effect === 'none' ? slip.action.word : slip.action.word === 'recover' ? 'recover' : 'step';
+  const verb = slip.action.effect === 'none' ? slip.action.word : slip.action.word === 'recover' ? 'recover' : 'step';
   const since = earlier ? `after count ${placeOfTick(earlier.tick)}` : 'at the start';
   const mended = mirrorWords(wordsAt(dance, span), call.call, line.line, dance);
   const fix: Proposal | undefined = mended && !own ? replacing(mended, span, mended) : undefined;

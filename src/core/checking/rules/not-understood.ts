@@ -4,8 +4,7 @@ export const notUnderstood: Rule = {
   code: 'not-understood',
   group: 'names',
   severity: 'warning',
-  about:
-    'Words that are no figure this slate knows. They keep their counts; the weight is not known after them.',
+  about: 'Words that are no figure this slate knows. They keep their counts; the weight is not known after them.',
   examples: {
     bad: [
       {

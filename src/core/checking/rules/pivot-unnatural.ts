@@ -48,10 +48,7 @@ export const pivotUnnatural: Rule = {
 };
 
 /** The action just before a pivot that has a call of its own. */
-function lastStep(
-  line: ReturnType<typeof callsOf>[number]['line'],
-  call: ReturnType<typeof callsOf>[number]['call'],
-) {
+function lastStep(line: ReturnType<typeof callsOf>[number]['line'], call: ReturnType<typeof callsOf>[number]['call']) {
   const at = line.moments.indexOf(call.moments[0]);
   return line.moments[at - 1]?.action;
 }

@@ -4,8 +4,7 @@ export const recoverWithoutRock: Rule = {
   code: 'recover-without-rock',
   group: 'weight',
   severity: 'warning',
-  about:
-    'A recover puts the weight back on the foot a rock left; without a rock there is nothing to go back to.',
+  about: 'A recover puts the weight back on the foot a rock left; without a rock there is nothing to go back to.',
   examples: {
     bad: [
       {
@@ -23,12 +22,7 @@ export const recoverWithoutRock: Rule = {
   find: (dance) =>
     callsOf(dance).flatMap(({ call, line, previous }) => {
       const [first] = call.moments;
-      if (
-        !first ||
-        first.action.word !== 'recover' ||
-        first.before.rocked ||
-        first.before.weight === 'unknown'
-      )
+      if (!first || first.action.word !== 'recover' || first.before.rocked || first.before.weight === 'unknown')
         return [];
       const last = previous?.moments[previous.moments.length - 1]?.action;
       // People write "step forward, recover" for a rock: a step that travelled can be taken back.

@@ -12,10 +12,7 @@ export const sectionLong: Rule = {
         message: 'Section 1 comes to 6 counts, not 4: 2 too many.',
       },
     ],
-    good: [
-      section(6, '1-4 Vine R', '5-6 Step L side, touch R'),
-      'section: 6\n\n## Section 1\n1-6 Walk R L R L R L',
-    ],
+    good: [section(6, '1-4 Vine R', '5-6 Step L side, touch R'), 'section: 6\n\n## Section 1\n1-6 Walk R L R L R L'],
   },
   find: (dance) =>
     sectionsOf(dance).flatMap(({ block, section: own }) => {
@@ -28,11 +25,7 @@ export const sectionLong: Rule = {
           message: `${sectionName(block, own)} comes to ${plural(own.counts, 'count')}, not ${own.statedCounts}: ${own.counts - own.statedCounts} too many.`,
           ...(plain && {
             suggestions: [
-              replacing(
-                `it is meant to have ${own.counts}`,
-                { from: span.to, to: span.to },
-                ` (${own.counts} counts)`,
-              ),
+              replacing(`it is meant to have ${own.counts}`, { from: span.to, to: span.to }, ` (${own.counts} counts)`),
             ],
           }),
         },

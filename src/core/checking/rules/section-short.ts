@@ -18,13 +18,9 @@ export const sectionShort: Rule = {
   find: (dance) =>
     sectionsOf(dance).flatMap(({ block, section: own }) => {
       if (own.lines.length === 0 || own.counts >= own.statedCounts) return [];
-      const missing = Array.from(
-        { length: own.statedCounts - own.counts },
-        (_, index) => own.counts + 1 + index,
-      );
+      const missing = Array.from({ length: own.statedCounts - own.counts }, (_, index) => own.counts + 1 + index);
       const place = headingPlace(dance, own);
-      const heading =
-        own.text.headingLine === undefined ? undefined : dance.script.lines[own.text.headingLine];
+      const heading = own.text.headingLine === undefined ? undefined : dance.script.lines[own.text.headingLine];
       const stated = heading && !own.text.countsStated && own.counts > 0;
       return [
         {
