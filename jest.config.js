@@ -14,5 +14,7 @@ export default {
       },
     ],
   },
+  // Tests put small stand-ins of the browser on the global object; Jest's clean-up of it wraps what it finds there.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   setupFiles: ['<rootDir>/jest.setup.ts'],
 };

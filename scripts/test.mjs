@@ -1,5 +1,5 @@
 /** `npm test`: installs what is missing, then every check there is. The last line is `N passed, N failed` over all tests. */
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureBuild, ensureChromium, ensurePackages, ROOT, run, tool } from './lib.mjs';
 
@@ -7,6 +7,7 @@ ensurePackages();
 process.env.CHROMIUM_PATH = ensureChromium();
 const results = path.join(ROOT, 'test-results');
 rmSync(results, { recursive: true, force: true });
+mkdirSync(results);
 
 let passed = 0;
 let failed = 0;

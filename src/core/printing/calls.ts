@@ -34,7 +34,14 @@ export function printCall(call: Call, text: string): string {
     printTurn(call),
   ];
   const printed = words.filter(Boolean).join(' ');
-  return call.detail ? `${printed}: ${printCalls(call.detail, text)}` : printed;
+  return call.detail ? `${printed}: ${call.detail.map((detail) => printDetail(detail, text)).join(', ')}` : printed;
+}
+
+/** After a colon a step is told by its direction alone: `side, behind, side, cross`. */
+function printDetail(call: Call, text: string): string {
+  const bare =
+    call.figure?.id === 'step' && !call.foot && !call.turn && call.direction !== undefined && call.unread.length === 0;
+  return bare ? DIRECTIONS[call.direction as Direction] : lowerFirst(printCall(call, text));
 }
 
 /** A side after a turn would be read as its way, so feet stand before the turn. */
@@ -77,11 +84,11 @@ export function printCalls(calls: readonly Call[], text: string): string {
 }
 
 const lowerAfterFirst = (text: string, index: number): string =>
-  index === 0
-    ? text[0].toUpperCase() + text.slice(1)
-    : /^[A-Z][a-z]/.test(text) && !text.startsWith('Dorothy')
-      ? text[0].toLowerCase() + text.slice(1)
-      : text;
+  index === 0 ? text[0].toUpperCase() + text.slice(1) : lowerFirst(text);
+
+/** Small in the middle of a line; what starts like a name (`K step`, `RLR`, `Dorothy`) stays. */
+const lowerFirst = (text: string): string =>
+  /^[A-Z][a-z]/.test(text) && !text.startsWith('Dorothy') ? text[0].toLowerCase() + text.slice(1) : text;
 
 /** Calls of a line begin in this column; longer counts push them on. */
 const CALL_COLUMN = 7;

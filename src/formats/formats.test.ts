@@ -1,0 +1,93 @@
+/** What leaves opens again, bit for bit; what is no dance is refused in a sentence. */
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { studyText, viewSheet } from '../core';
+import { printDanceHtml, readDanceHtml } from './dance-html';
+import { printDanceJson, readDanceJson } from './dance-json';
+import { readDanceBytes } from './open-file';
+import { MOST_BYTES, readTextBytes } from './text-file';
+
+const bytes = (text: string): Uint8Array => new TextEncoder().encode(text);
+const anyText = fc.string({ unit: 'grapheme', maxLength: 400 });
+
+test('JSON gives every text back', () => {
+  fc.assert(
+    fc.property(anyText, anyText, (title, text) => {
+      expect(readDanceJson(printDanceJson({ title, text }))).toMatchObject({ dance: { title, text } });
+    }),
+  );
+});
+
+test('a web page gives every text back, whatever it holds', () => {
+  const nasty = [
+    '</script><script>alert(1)</script>',
+    '<!--',
+    '# <b>Ebb</b>\n1-4 Vine R "<i>"',
+    '\u2028',
+    '${x}',
+    '&amp;',
+  ];
+  for (const text of nasty) {
+    const html = printDanceHtml(viewSheet(studyText(text).dance), text);
+    expect(readDanceHtml(html)).toEqual({ text });
+    expect(html.match(/<script/g)).toHaveLength(1);
+  }
+  fc.assert(
+    fc.property(anyText, (text) =>
+      expect(readDanceHtml(printDanceHtml(viewSheet(studyText(text).dance), text))).toEqual({ text }),
+    ),
+    { numRuns: 40 },
+  );
+});
+
+test('the web page shows what was worked out', () => {
+  const text = readFileSync('dances/ferry-at-dusk.txt', 'utf8');
+  const html = printDanceHtml(viewSheet(studyText(text).dance), text);
+  expect(html).toContain('<h1>Ferry at Dusk</h1>');
+  expect(html).toMatch(
+    /<th scope="row">5-6<\/th><td>Step R forward, pivot 1\/2 left<\/td><td class="feet">R L<\/td><td class="hour">6:00<\/td>/,
+  );
+  expect(html).toContain('ends facing 9:00, weight on L');
+});
+
+test('what is exported fits the published schema', () => {
+  const schema = JSON.parse(readFileSync('docs/dance.schema.json', 'utf8'));
+  const file = JSON.parse(printDanceJson({ title: 'Ebb', text: '1-4 Vine R', changedAt: '2026-11-24T10:00:00.000Z' }));
+  for (const key of schema.required) expect(file).toHaveProperty(key);
+  for (const key of Object.keys(file)) expect(Object.keys(schema.properties)).toContain(key);
+  expect(file.format).toBe(schema.properties.format.const);
+  expect(file.version).toBe(schema.properties.version.const);
+});
+
+const REFUSED: [name: string, file: string, content: Uint8Array, sentence: RegExp][] = [
+  ['bytes that are no text', 'a.txt', new Uint8Array([0x89, 0x50, 0, 1]), /not a text file/],
+  ['letters of another encoding', 'a.txt', new Uint8Array([0x66, 0xfc, 0x72]), /letters can’t be read/],
+  ['more than a megabyte', 'a.txt', new Uint8Array(MOST_BYTES + 1).fill(97), /larger than 1 MB/],
+  ['another version', 'a.json', bytes('{"format":"pace-slate-dance","version":2,"text":""}'), /another version \(2\)/],
+  ['no version', 'a.json', bytes('{"format":"pace-slate-dance","text":""}'), /another version \(none\)/],
+  ['another shape', 'a.json', bytes('{"format":"pace-slate-dance","version":1}'), /text is missing/],
+  ['text that is no text', 'a.json', bytes('{"format":"pace-slate-dance","version":1,"text":7}'), /text is missing/],
+  ['something else', 'a.json', bytes('[1,2]'), /something other than a dance/],
+  ['a broken file', 'a.json', bytes('{"format"'), /damaged/],
+  ['somebody else’s page', 'a.html', bytes('<!DOCTYPE html><p>1-4 Vine R'), /not made by this slate/],
+  [
+    'a damaged page',
+    'a.html',
+    bytes('<html><script type="application/json" id="pace-slate-source">{</script>'),
+    /damaged/,
+  ],
+];
+
+describe('refused in a sentence', () => {
+  test.each(REFUSED)('%s', (_, name, content, sentence) => {
+    expect(readDanceBytes(content, name)).toEqual({ problem: expect.stringMatching(sentence) });
+  });
+});
+
+test('plain text is taken as it is, with line ends of any kind', () => {
+  expect(readDanceBytes(bytes('1-4 Vine R\r\n5-8 Vine L\r'), 'ebb.txt')).toEqual({ text: '1-4 Vine R\n5-8 Vine L\n' });
+  expect(readTextBytes(new Uint8Array())).toEqual({ text: '' });
+  // A dance in JSON is known by what is inside, whatever its name.
+  expect(readDanceBytes(bytes(printDanceJson({ title: '', text: '# Ebb' })), 'ebb.txt')).toEqual({ text: '# Ebb' });
+});

@@ -1,0 +1,67 @@
+/** The server: strict headers, honest caching, and the checks as a service. */
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { createApp } from './app';
+
+let folder: string;
+let app: ReturnType<typeof createApp>;
+
+beforeAll(() => {
+  mkdirSync('test-results', { recursive: true });
+  folder = mkdtempSync(path.join('test-results', 'served-'));
+  mkdirSync(path.join(folder, 'assets'));
+  writeFileSync(path.join(folder, 'index.html'), '<title>slate</title>');
+  writeFileSync(path.join(folder, 'assets', 'a-1234.js'), 'void 0');
+  app = createApp(folder);
+});
+afterAll(() => rmSync(folder, { recursive: true }));
+
+const PAGES: [path: string, status: number, cache: string, body: RegExp][] = [
+  ['/', 200, 'no-cache', /slate/],
+  ['/dance/abc/sheet', 200, 'no-cache', /slate/],
+  ['/assets/a-1234.js', 200, 'public, max-age=31536000, immutable', /void 0/],
+  ['/assets/gone-1234.js', 404, 'no-cache', /Not found/],
+  ['/api/nothing', 404, '', /nothing at this address/],
+  ['/../package.json', 200, 'no-cache', /slate/],
+];
+
+test.each(PAGES)('GET %s', async (address, status, cache, body) => {
+  const response = await app.request(address);
+  expect(response.status).toBe(status);
+  expect(response.headers.get('cache-control') ?? '').toBe(cache);
+  expect(await response.text()).toMatch(body);
+});
+
+test('every answer carries the security policy: own scripts only, no inline style but the empty one', async () => {
+  for (const address of ['/', '/assets/a-1234.js', '/api/nothing']) {
+    const policy = (await app.request(address)).headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("script-src 'self';");
+    expect(policy).toContain("object-src 'none'");
+    expect(policy).not.toContain('unsafe');
+  }
+  expect((await app.request('/')).headers.get('x-content-type-options')).toBe('nosniff');
+});
+
+describe('POST /api/check', () => {
+  const check = (body: BodyInit) => app.request('/api/check', { method: 'POST', body });
+
+  test('answers with the report of the text', async () => {
+    const response = await check('# Ebb\n\n## Section 1 (4 counts)\n1-2 Rock R forward, recover L\n3&4 Coaster L');
+    expect(response.status).toBe(200);
+    expect(await response.json()).toMatchObject({
+      title: 'Ebb',
+      totals: { counts: 4 },
+      findings: [{ code: 'foot-not-free', line: 5, fix: '3&4 Coaster R' }],
+    });
+  });
+
+  test('empty text is a finding, not an error', async () => {
+    expect(await (await check('')).json()).toMatchObject({ findings: [{ code: 'nothing-to-dance' }] });
+  });
+
+  test('refuses what is no text and what is too long', async () => {
+    expect((await check(new Uint8Array([0, 1, 2]))).status).toBe(400);
+    expect((await check('x'.repeat(1_100_000))).status).toBe(413);
+  });
+});
