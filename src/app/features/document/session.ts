@@ -26,6 +26,7 @@ export type Keeping =
 
 const PAUSE = 180;
 const LONGEST_WAIT = 450;
+const PANEL_LAG = 60;
 
 export class DanceSession {
   readonly id: string;
@@ -39,6 +40,7 @@ export class DanceSession {
   private base: number;
   private savedText: string;
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private telling: ReturnType<typeof setTimeout> | undefined;
   private waitingSince = 0;
   private saving: Promise<void> | undefined;
   private readonly listeners = new Set<() => void>();
@@ -85,7 +87,7 @@ export class DanceSession {
       return;
     }
     this.schedule();
-    this.tell();
+    this.tellSoon();
   }
 
   /** How the editor's undo history is written down when the text is kept. */
@@ -133,7 +135,11 @@ export class DanceSession {
     return () => this.remoteListeners.delete(listener);
   }
 
-  snapshot = (): string => `${this.keeping.kind}\n${this.text}`;
+  /** Changes when something shown changes; words that wait to be written are shown as kept. */
+  snapshot = (): string => {
+    const quiet = this.keeping.kind === 'kept' || this.keeping.kind === 'waiting';
+    return `${quiet ? '' : this.keeping.kind}\n${this.text}`;
+  };
 
   private schedule(): void {
     const now = Date.now();
@@ -141,14 +147,16 @@ export class DanceSession {
     clearTimeout(this.timer);
     const wait = Math.max(0, Math.min(PAUSE, this.waitingSince + LONGEST_WAIT - now));
     this.timer = setTimeout(() => void this.flush(), wait);
-    if (this.keeping.kind === 'kept') this.become({ kind: 'waiting' });
+    // Nobody is shown that words wait to be written: no need to tell.
+    if (this.keeping.kind === 'kept') this.keeping = { kind: 'waiting' };
   }
 
   private async save(): Promise<void> {
     const text = this.text;
     if (text === this.savedText) {
       dropDraft(this.id);
-      return this.become({ kind: 'kept' });
+      if (this.keeping.kind !== 'kept') this.become({ kind: 'kept' });
+      return;
     }
     try {
       const result = await saveDance(this.id, text, this.base);
@@ -156,7 +164,8 @@ export class DanceSession {
       this.base = result.record.revision;
       this.savedText = text;
       dropDraft(this.id);
-      if (this.keeping.kind !== 'two-versions') this.become({ kind: 'kept' });
+      if (this.keeping.kind === 'waiting') this.keeping = { kind: 'kept' };
+      else if (this.keeping.kind === 'refused') this.become({ kind: 'kept' });
       const state = this.describeHistory?.();
       if (state !== undefined && this.text === text) await saveHistory({ id: this.id, text, state });
     } catch (error) {
@@ -198,6 +207,14 @@ export class DanceSession {
   private become(keeping: Keeping): void {
     this.keeping = keeping;
     this.tell();
+  }
+
+  /** The panels follow the text a moment later and once for several quick keys; the editor's own margin answers at once. */
+  private tellSoon(): void {
+    this.telling ??= setTimeout(() => {
+      this.telling = undefined;
+      this.tell();
+    }, PANEL_LAG);
   }
 
   private tell(): void {
