@@ -17,7 +17,7 @@ function sectionText({ name, title, rows, counts }: SheetSection): string[] {
   const lines = rows.map((row) => {
     if (!('line' in row)) return `        ${row.aside.text}`;
     const { counts: at, call, weight, hour } = row.line;
-    return `${at.padEnd(8)}${call.padEnd(52)}${weight === 'unknown' ? '?' : weight.padEnd(5)} ${hour ?? ''}`.trimEnd();
+    return `${at.padEnd(8)}${`${call} `.padEnd(56)}${weight === 'unknown' ? '?' : weight.padEnd(5)} ${hour ?? ''}`.trimEnd();
   });
   return ['', `${name}  ${title} (${counts} counts)`, ...lines];
 }

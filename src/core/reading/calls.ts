@@ -158,7 +158,7 @@ class CallReader {
   private takeFigure(figure: Figure, length: number): void {
     const draft = this.draft;
     if (figure.id === 'turn' || figure.id === 'full-turn') return this.takeTurnWord(figure, length);
-    if (draft?.figure && this.mergesInto(draft, figure)) {
+    if (draft?.figure && (this.mergesInto(draft, figure) || this.onlyNamesFeet(draft, figure))) {
       this.consume(draft, length);
       return;
     }
@@ -179,7 +179,10 @@ class CallReader {
       if (before.id !== 'point' || figure.id === 'heel') draft.figure = figure;
       return true;
     }
-    if (TOE_AND_HEEL.has(figure.id) && ['drop', 'swivel', 'twist', 'hook', 'bounce', 'slap'].includes(before.id))
+    if (
+      TOE_AND_HEEL.has(figure.id) &&
+      ['drop', 'swivel', 'twist', 'hook', 'bounce', 'slap', 'drag'].includes(before.id)
+    )
       return true;
     const takesDirection = figure.forms.some((form) => form.steps.some((step) => step.direction === '*'));
     if (before.id === 'cross' && !draft.direction && draft.sides.length === 0 && takesDirection) {
@@ -190,13 +193,22 @@ class CallReader {
     return false;
   }
 
+  /** `shuffle forward stepping R L R`: the word brings nothing but the feet. */
+  private onlyNamesFeet(draft: Draft, figure: Figure): boolean {
+    if (figure.id !== 'step' || this.joint !== 'none' || isSingle(draft.figure as Figure)) return false;
+    const [next, afterNext = ' break'] = this.words.slice(this.at + 1, this.at + 3);
+    const isSide = (word: string | undefined) => word !== undefined && (word in SIDE_WORDS || word in FOOT_WORDS);
+    return isSide(next) && (isSide(afterNext) || afterNext === ' break');
+  }
+
   /** The word "turn" belongs to the figure beside it; alone in its clause it is a turn in place. */
   private takeTurnWord(figure: Figure, length: number): void {
     if (this.draft?.figure && this.draft.turn?.amount !== undefined && this.joint === 'and') this.finishCall();
     else if (this.draft?.figure && this.joint === 'and') {
       this.finishCall();
       this.joinNext = true;
-    } else if (this.draft?.figure && this.draft.turn?.amount !== undefined && !this.lastWasTurn) this.finishCall();
+    } else if (this.draft?.figure && this.draft.turn?.amount !== undefined && this.draft.turn.way && !this.lastWasTurn)
+      this.finishCall();
     const draft = this.ensure();
     draft.turnWord = true;
     this.mergeTurn(draft, figure.id === 'full-turn' ? { amount: CIRCLE } : {}, length);
@@ -358,7 +370,8 @@ class CallReader {
   /** `weight ends on L`: a claim, or the foot of a call that names none (`recover weight to L`). */
   private takeWeight(token: Token): boolean {
     let ahead = 1;
-    while (ahead < 5 && FILLERS.has(this.words[this.at + ahead] ?? '')) ahead += 1;
+    const isFiller = (word = '') => FILLERS.has(word) && !(word in SIDE_WORDS);
+    while (ahead < 5 && isFiller(this.words[this.at + ahead])) ahead += 1;
     const word = this.words[this.at + ahead] ?? '';
     const foot = FOOT_WORDS[word] ?? SIDE_WORDS[word];
     if (!foot) return false;
@@ -392,11 +405,14 @@ class CallReader {
 
   /** A clause of feet or of a turn alone can belong to the call before: `shuffle 1/2 left, R L R`. */
   private continues(draft: Draft, previous: Call): boolean {
-    const onlySides = draft.sides.length > 1 && !draft.direction && !draft.turn && draft.unread.length === 0;
-    if (!onlySides || previous.feet || isSingle(previous.figure as Figure)) return false;
+    const onlySides = draft.sides.length > 0 && !draft.direction && !draft.turn && draft.unread.length === 0;
+    if (!onlySides || isSingle(previous.figure as Figure)) return false;
+    const own = draft.sides.map((side) => side.foot);
+    const before = previous.feet ?? (previous.foot ? [previous.foot] : []);
+    if (own.length === 1 && before.length === 0) return false;
     this.calls[this.calls.length - 1] = {
       ...previous,
-      feet: draft.sides.map((side) => side.foot),
+      feet: [...(own.length === 1 || previous.feet ? before : []), ...own],
       span: { from: previous.span.from, to: draft.to },
     };
     return true;

@@ -86,6 +86,8 @@ function isCountHere(text: string, match: RegExpExecArray, begun: boolean, lastE
   }
   if (/^\s*[/¼½¾:]/.test(after) || /^\.\d/.test(after)) return false;
   if (/^(st|nd|rd|th)\b/i.test(after)) return false;
+  // `32 count, 4 wall`: facts, no counts to dance.
+  if (/^[\s-]*(counts?|walls?|beats?|bpm|bars?)\b/i.test(after)) return false;
   const separated = begun && match.index > lastEnd;
   // `4 2 shuffles` : a number that a word follows, after a gap, is how often, unless counts run on.
   if (separated && /^\s+(x\b|times)/i.test(after)) return false;

@@ -79,7 +79,8 @@ export function impliedFigure(draft: Draft, previous: Call | undefined): Figure 
 
 /** Gives each "right" and "left" its meaning, now that the figure is known. */
 export function settle(draft: Draft): Call {
-  const { figure } = draft;
+  // "Slide L next to R" draws the foot in; a slide to the side takes the weight.
+  const figure = draft.figure?.id === 'slide' && draft.direction === 'together' ? figureById('drag') : draft.figure;
   const call: { -readonly [K in keyof Call]: Call[K] } = {
     span: { from: draft.from, to: draft.to },
     figure,

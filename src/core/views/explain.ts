@@ -89,7 +89,9 @@ export function explainLine(dance: Dance, index: number): Explained | undefined 
 export function lineWords({ line }: DancedLine): string {
   const spans = line.step?.groups.flatMap(({ calls }) => calls.map(({ span }) => span)) ?? [];
   if (spans.length === 0) return '';
-  return line.text.slice(spans[0].from, spans[spans.length - 1].to).trim();
+  const words = line.text.slice(spans[0].from, spans[spans.length - 1].to).trim();
+  // A list of feet in brackets ends with its bracket.
+  return words.lastIndexOf('(') > words.lastIndexOf(')') ? `${words})` : words;
 }
 
 /** Where both feet stood, then each place a foot went to. */

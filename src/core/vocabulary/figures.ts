@@ -155,6 +155,12 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('ball-cross', 'triples', { en: ['ball cross'] }, ['&1 | 1-2: A ball tog small, B cross +T']),
   row('heel-ball-cross', 'triples', { en: ['heel ball cross'] }, ['1&2: [A heel fwd], A tog small, B cross']),
 
+  row('heel-ball-step', 'triples', { en: ['heel ball step'] }, ['1&2: [A heel fwd], A tog small, B fwd']),
+  row('ball-cross-side', 'triples', { en: ['ball cross side'] }, ['1&2 | &1-2 | 1-3: A ball tog small, B cross, A side']),
+  row('samba-whisk', 'triples', { en: ['samba whisk'] }, ['1&2: A side, B ball behind small, A place']),
+  row('travelling-samba', 'triples', { en: ['travelling samba', 'traveling samba'] }, ['1&2: A fwd, B ball side small, A recover']),
+  row('pony', 'triples', { en: ['pony', 'pony step'] }, ['1&2: A *, B place, A place'], { direction: 'back' }),
+
   // Lines to the side
   row('vine', 'lines', { en: ['vine', 'grapevine', 'grape vine'], fr: ['vigne'] }, ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'], { bare: 'side', way: 'out', turned: { 'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]', 'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4' } }),
   row('rolling-vine', 'lines', { en: ['rolling vine', 'rolling grapevine', 'three step turn', '3 step turn', 'turning vine'] }, ['1-4: A fwd +1/4, B back +1/2, A side +1/4, [B touch tog]', '1-3 | 1&2: A fwd +1/4, B back +1/2, A side +1/4'], { bare: 'side', way: 'out', amount: 48, definite: true, turned: { '1 1/4': 'A fwd +1/4, B back +1/2, A fwd +1/2, [B touch tog]' }, care: 'turning' }),
@@ -166,7 +172,12 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('step-point', 'lines', { en: ['step point'] }, ['1-2: A fwd, [B point side]'], { bare: 'foot' }),
   row('night-club-basic', 'lines', { en: ['night club basic', 'nightclub basic', 'night club', 'nightclub', 'basic'] }, ['1-2&: A side large, B rock behind, A cross'], { bare: 'side' }),
 
+  row('twinkle', 'lines', { en: ['twinkle'] }, ['1-3 | 1&2: A cross, B side, A side'], { bare: 'foot' }),
+  row('waltz-basic', 'lines', { en: ['waltz basic', 'waltz step', 'basic waltz'] }, ['1-3: A *, B tog, A place'], { direction: 'forward' }),
+  row('figure-of-eight', 'lines', { en: ['figure of eight vine', 'figure of eight', 'figure of 8', 'figure of 8 vine'] }, ['1-8: A side, B behind, A fwd +1/4, B fwd, A pivot +1/2, B side +1/4, A behind, B fwd -1/4'], { bare: 'side', way: 'out', amount: 36, definite: true, care: 'turning' }),
+
   // Turns
+  row('hinge', 'turns', { en: ['hinge turn', 'hinge'] }, ['1-2 | 1&: A side, B side +T'], { way: 'out', amount: 24, bare: 'way', care: 'turning' }),
   row('chase-turn', 'turns', { en: ['chase turn', 'step pivot step', 'step turn step', 'chase'] }, ['1&2 | 1-3: A fwd, B pivot +T, A fwd'], { way: 'in', amount: 24, definite: true, care: 'turning', bare: 'way' }),
   row('paddle', 'turns', { en: ['paddle turn', 'paddle', 'push turn paddle'] }, ['1-2 | 1& | &1: A fwd, B pivot +T'], { way: 'in', amount: 12, run: 'A fwd, B pivot', fills: true, share: 'pairs', bare: 'way', care: 'turning' }),
   row('monterey', 'turns', { en: ['monterey', 'monterey turn'] }, ['1-4: [A point side], A tog +T, [B point side], B tog', '1-3: [A point side], A tog +T, [B point side]'], { way: 'out', amount: 24, care: 'turning', bare: 'side' }),

@@ -6,7 +6,7 @@
  * Before the colon the rhythms it is usually danced to. After it one action a comma: the role (`A` leads, `B` is the other
  * foot, `AB` both, `-` none), an action word (a step when none is written), a direction (`*` is the one the line gives), and
  * what is turned on it. A gesture, which takes no weight, stands in [brackets]; `!` after a gesture word gives it weight.
- * `+T` carries the whole turn of the figure, `+1/4` a fixed share of it in the turn's own direction.
+ * `+T` carries the whole turn of the figure, `+1/4` a fixed share of it in the turn's own direction, `-1/4` one against it.
  */
 import { ACTION_WORDS, isGesture, type ActionWord, type Direction, type WeightEffect } from '../model/actions';
 import { BETWEEN_COUNTS, TICKS_A_COUNT, tickOfCount, type BetweenCounts } from '../model/ticks';
@@ -77,7 +77,7 @@ export function readPatternStep(text: string): PatternStep {
   let size: PatternStep['size'];
   for (const code of codes) {
     if (code === '+T') turn = 'whole';
-    else if (code.startsWith('+')) turn = readShare(code.slice(1));
+    else if (/^[+-]\d/.test(code)) turn = readShare(code.slice(1)) * (code[0] === '-' ? -1 : 1);
     else if (code === 'small' || code === 'large') size = code;
     else if (code in DIRECTION_CODES) step.direction = DIRECTION_CODES[code];
     else if (code.replace('!', '') in WORD_CODES) {
