@@ -56,6 +56,16 @@ const SHOTS = [
     },
   },
   { name: 'about', size: DESK, path: '/about' },
+  { name: 'script-phone', size: PHONE, dance: 'Ferry at Dusk', then: atLine('Step R forward, pivot 1/2 left') },
+  {
+    name: 'new-dance',
+    size: DESK,
+    then: async (page) => {
+      await page.getByRole('button', { name: 'New dance' }).click();
+      await page.getByRole('textbox', { name: 'The script of the dance' }).waitFor();
+      await page.waitForTimeout(800);
+    },
+  },
 ];
 
 const server = await startServer(4391);

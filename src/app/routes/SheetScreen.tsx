@@ -18,8 +18,9 @@ export function SheetScreen() {
         align="center"
         gap="0.5rem"
         flexWrap="wrap"
-        padding="0.75rem 1.25rem"
-        maxWidth="56rem"
+        paddingBlock="0.75rem"
+        paddingInline={{ base: '1rem', md: '0' }}
+        maxWidth="59.5rem"
         margin="0 auto"
         css={{ '@media print': { display: 'none' } }}
       >

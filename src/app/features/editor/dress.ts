@@ -124,7 +124,7 @@ export const findingMarks = StateField.define<DecorationSet>({
 
 const lineOf = (state: EditorState): number => state.doc.lineAt(state.selection.main.head).number;
 
-/** Remarks are underlined only; a slip says under its line what is wrong, the line being typed once the writer pauses. */
+/** Remarks are underlined only, but for the one that says how to begin; a slip says under its line what is wrong, the line being typed once the writer pauses. */
 function markFindings(state: EditorState): DecorationSet {
   const study = state.field(studyField);
   const settled = state.field(settledField);
@@ -135,7 +135,8 @@ function markFindings(state: EditorState): DecorationSet {
     const line = state.doc.lineAt(Math.min(from, state.doc.length));
     if (to > from) ranges.push(underline[finding.severity].range(from, Math.min(to, state.doc.length)));
     const typing = line.number === active && !settled;
-    if (finding.severity === 'remark' || typing || isUnfinished(study, finding, active - 1)) continue;
+    const quietly = finding.severity === 'remark' && finding.code !== 'nothing-to-dance';
+    if (quietly || typing || isUnfinished(study, finding, active - 1)) continue;
     ranges.push(Decoration.widget({ widget: new FindingWidget(finding), block: true, side: 1 }).range(line.to));
   }
   return Decoration.set(ranges, true);

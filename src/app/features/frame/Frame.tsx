@@ -60,6 +60,7 @@ export function Frame() {
             fontWeight="700"
             fontSize="1.0625rem"
             marginRight="0.75rem"
+            css={{ '@media (max-width: 560px)': { display: 'none' } }}
           >
             <img src="/icon.svg" alt="" width={26} height={26} />
             <chakra.span css={{ '@media (max-width: 900px)': { display: 'none' } }}>Pace Slate</chakra.span>
@@ -129,6 +130,7 @@ function BarLink({ to, end, children }: { to: string; end?: boolean; children: s
           display: 'flex',
           alignItems: 'center',
           paddingInline: '0.75rem',
+          '@media (max-width: 560px)': { paddingInline: '0.45rem' },
           color: 'barQuiet',
           textDecoration: 'none',
           borderBottom: '3px solid transparent',

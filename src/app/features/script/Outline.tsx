@@ -61,7 +61,10 @@ export function Outline({ study, line, onLine, session, view }: Props) {
               </Flex>
               <Flex align="center" gap="0.5rem" marginTop="0.3rem">
                 <Rail cells={section.rail} cell={Math.min(13, 104 / section.rail.length)} height={6} />
-                <chakra.span color={section.counts === section.statedCounts ? 'quiet' : 'slip'} fontSize="0.8125rem">
+                <chakra.span
+                  color={section.counts === section.statedCounts || section.counts === 0 ? 'quiet' : 'slip'}
+                  fontSize="0.8125rem"
+                >
                   {section.counts}
                 </chakra.span>
                 {section.slips > 0 && (

@@ -137,7 +137,6 @@ const Cell = chakra('td', {
     verticalAlign: 'middle',
   },
 });
-const Words = chakra(Cell, { base: { verticalAlign: 'baseline' } });
 
 /** Feet and weight give way on a narrow phone: the call and the wall are what a dancer reads there. */
 const wide = { '@media (max-width: 560px)': { display: 'none' } };
@@ -158,7 +157,7 @@ function Line({ line }: { line: SheetLine }) {
       >
         {line.counts}
       </chakra.th>
-      <Words>
+      <Cell verticalAlign="baseline">
         {line.call}
         {line.cues.map((cue) => (
           <chakra.i key={cue} color="quiet" marginLeft="0.75rem">
@@ -177,7 +176,7 @@ function Line({ line }: { line: SheetLine }) {
             {note}
           </chakra.span>
         ))}
-      </Words>
+      </Cell>
       <Cell width="7.5rem" whiteSpace="nowrap" css={wide}>
         <Flex gap="1px" align="center">
           {line.feet.slice(0, 8).map((mark, index) => (
@@ -190,7 +189,14 @@ function Line({ line }: { line: SheetLine }) {
           <WeightPair weight={line.weight} />
         </Flex>
       </Cell>
-      <Cell width="5rem" whiteSpace="nowrap" fontWeight="700" paddingRight="0" textAlign="right">
+      <Cell
+        width={{ base: '3rem', md: '5rem' }}
+        whiteSpace="nowrap"
+        fontWeight="700"
+        paddingRight="0"
+        textAlign="right"
+        css={{ '@media (max-width: 560px)': { '& svg': { display: 'none' } } }}
+      >
         {line.facing !== undefined && line.hour && (
           <Flex gap="0.4rem" justify="flex-end" align="center">
             <RoomMark facing={line.facing} hour={line.hour} strong />

@@ -25,6 +25,7 @@ export const nothingToDance: Rule = {
       const end = dance.script.text.length;
       return [
         {
+          severity: 'remark' as const,
           span: { from: end, to: end },
           message: 'There is nothing to dance yet: write a line such as “1-4 Vine R”.',
         },
