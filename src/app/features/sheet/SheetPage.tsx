@@ -91,7 +91,7 @@ function Facts({ facts }: { facts: Sheet['facts'] }) {
 
 function Section({ section }: { section: SheetSection }) {
   return (
-    <chakra.section marginBottom="1.1rem" css={{ breakInside: 'avoid' }}>
+    <chakra.section marginBottom="1.1rem" css={{ breakInside: 'avoid', '@media print': { marginBottom: '0.55rem' } }}>
       <Flex
         as="header"
         align="flex-end"
@@ -108,7 +108,14 @@ function Section({ section }: { section: SheetSection }) {
         </chakra.h2>
         {section.counts !== 8 && <chakra.span color="quiet">{section.counts} counts</chakra.span>}
       </Flex>
-      <chakra.table width="100%" borderCollapse="collapse">
+      <chakra.table width="100%" borderCollapse="collapse" css={{ tableLayout: 'fixed' }}>
+        <colgroup>
+          <chakra.col width="4.25rem" />
+          <col />
+          <chakra.col width="7.5rem" css={wide} />
+          <chakra.col width="2.5rem" css={wide} />
+          <chakra.col width={{ base: '3rem', md: '5rem' }} />
+        </colgroup>
         <chakra.thead position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">
           <tr>
             <th scope="col">Counts</th>
@@ -135,6 +142,7 @@ const Cell = chakra('td', {
     borderBottom: '1px solid',
     borderColor: 'line',
     verticalAlign: 'middle',
+    '@media print': { paddingBlock: '0.1rem' },
   },
 });
 
