@@ -47,11 +47,16 @@ const SHOTS = [
   {
     name: 'completion',
     size: DESK,
-    dance: 'Slipway Stroll',
     then: async (page) => {
-      await atLine('V step R')(page);
-      await page.keyboard.press('Enter');
-      await page.keyboard.type('5-8 Ja', { delay: 30 });
+      await page.getByRole('button', { name: 'New dance' }).click();
+      await page.getByRole('textbox', { name: 'The script of the dance' }).waitFor();
+      await page.keyboard.press('Control+End');
+      for (const line of ['1&2 Shuffle R forward', '&4 Shuffle L forward', '-6 Rock R forward, recover L']) {
+        await page.keyboard.type(line);
+        await page.keyboard.press('Escape');
+        await page.keyboard.press('Enter');
+      }
+      await page.keyboard.type('&8 co', { delay: 30 });
       await page.waitForTimeout(500);
     },
   },

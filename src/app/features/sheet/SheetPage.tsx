@@ -2,6 +2,8 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { Sheet, SheetLine, SheetSection } from '../../../core';
 import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
 
+const PHONE = '@media screen and (max-width: 560px)';
+
 /**
  * One sheet of paper. The colours of the marks are those of the light theme whatever the room: the `light` class resets them, and
  * paper is white.
@@ -108,13 +110,17 @@ function Section({ section }: { section: SheetSection }) {
         </chakra.h2>
         {section.counts !== 8 && <chakra.span color="quiet">{section.counts} counts</chakra.span>}
       </Flex>
-      <chakra.table width="100%" borderCollapse="collapse" css={{ tableLayout: 'fixed' }}>
+      <chakra.table
+        width="100%"
+        borderCollapse="collapse"
+        css={{ tableLayout: 'fixed', [PHONE]: { tableLayout: 'auto' } }}
+      >
         <colgroup>
           <chakra.col width="4.25rem" />
           <col />
           <chakra.col width="7.5rem" css={wide} />
           <chakra.col width="2.5rem" css={wide} />
-          <chakra.col width={{ base: '3rem', md: '5rem' }} />
+          <chakra.col width="5rem" css={{ [PHONE]: { width: '3rem' } }} />
         </colgroup>
         <chakra.thead position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">
           <tr>
@@ -147,7 +153,7 @@ const Cell = chakra('td', {
 });
 
 /** Feet and weight give way on a narrow phone: the call and the wall are what a dancer reads there. */
-const wide = { '@media (max-width: 560px)': { display: 'none' } };
+const wide = { [PHONE]: { display: 'none' } };
 
 function Line({ line }: { line: SheetLine }) {
   return (
@@ -198,12 +204,12 @@ function Line({ line }: { line: SheetLine }) {
         </Flex>
       </Cell>
       <Cell
-        width={{ base: '3rem', md: '5rem' }}
+        width="5rem"
         whiteSpace="nowrap"
         fontWeight="700"
         paddingRight="0"
         textAlign="right"
-        css={{ '@media (max-width: 560px)': { '& svg': { display: 'none' } } }}
+        css={{ [PHONE]: { width: '3rem', '& svg': { display: 'none' } } }}
       >
         {line.facing !== undefined && line.hour && (
           <Flex gap="0.4rem" justify="flex-end" align="center">
