@@ -39,7 +39,7 @@ export interface Allotment {
 interface Candidate {
   readonly steps: readonly PatternStep[];
   readonly length: number;
-  readonly cost: number;
+  cost: number;
   readonly rhythms?: readonly (readonly number[])[];
 }
 
@@ -52,16 +52,39 @@ const COST = {
   ride: 0.2,
   joinedTurn: 0.8,
   unreadable: 1,
+  /** A place named and not gone to: `forward across` on one count. */
+  placeUnused: 0.5,
 } as const;
 
 export function unitsOfCalls(calls: readonly Call[]): Unit[] {
-  return calls.flatMap((call) => {
-    if (call.detail) {
-      return call.detail.flatMap((detail, detailIndex) => repeatsOf(detail, { titled: call, detailIndex }));
-    }
-    return repeatsOf(call, { detailIndex: 0 });
-  });
+  const units: Unit[] = [];
+  for (let index = 0; index < calls.length;) {
+    const { bracket } = calls[index];
+    let end = index + 1;
+    while (bracket && calls[end]?.bracket === bracket) end += 1;
+    for (let time = 0; time < (bracket?.times ?? 1); time++)
+      units.push(...calls.slice(index, end).flatMap(unitsOfCall));
+    index = end;
+  }
+  return units;
 }
+
+const unitsOfCall = (call: Call): Unit[] =>
+  call.detail
+    ? call.detail.flatMap((detail, detailIndex) => repeatsOf(detail, { titled: call, detailIndex }))
+    : figureAFoot(call).flatMap((own) => repeatsOf(own, { detailIndex: 0 }));
+
+/** `Dorothy R, L` is two of them, `shuffle R L R` one: feet that do not spell the figure lead one each. */
+function figureAFoot(call: Call): Call[] {
+  const { figure, feet } = call;
+  if (!figure || !feet || figure.run || figure.family === 'single') return [call];
+  if (figure.forms.some((form) => form.steps.length === feet.length || weightChanges(form.steps) === feet.length))
+    return [call];
+  return feet.map((foot) => ({ ...call, foot, feet: undefined }));
+}
+
+const weightChanges = (steps: readonly PatternStep[]): number =>
+  steps.filter(({ effect }) => effect === 'takes').length;
 
 const repeatsOf = (call: Call, place: { titled?: Call; detailIndex: number }): Unit[] =>
   Array.from({ length: call.repeat }, (_, repeat) => ({ call, figure: call.figure, repeat, ...place }));
@@ -143,7 +166,12 @@ function candidatesOf(unit: Unit, places: number, alone: boolean): Candidate[] {
       }),
     );
   }
-  for (const length of runLengths(unit, places)) {
+  const further = furtherSteps(unit);
+  if (further) {
+    list.forEach((candidate) => (candidate.cost += COST.placeUnused));
+    if (further.length <= places) list.push({ steps: further, length: further.length, cost: 0 });
+  }
+  for (const length of further ? [] : runLengths(unit, places)) {
     list.push({ steps: runSteps(figure, length, call.direction), length, cost: asRun ? 0 : 0.25 });
   }
   if (figure.rides && !alone) list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.ride });
@@ -151,6 +179,22 @@ function candidatesOf(unit: Unit, places: number, alone: boolean): Candidate[] {
     list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.joinedTurn });
   }
   return list;
+}
+
+/** A step for every place named in one breath; steps change feet, gestures and both feet together stay. */
+function furtherSteps({ figure, call }: Unit): PatternStep[] | undefined {
+  if (!figure) return undefined;
+  const [first] = figure.forms[0].steps;
+  const ways = figure.bare === 'direction' ? (call.feet?.map(() => null) ?? []) : [];
+  const opening = ways.length > 0 && !call.direction ? ways : [...ways, call.direction ?? null];
+  const places = [...opening, ...(call.more ?? [])];
+  if (!call.more && (ways.length === 0 || places.length === ways.length)) return undefined;
+  return places.map((place, index) => ({
+    ...first,
+    role: first.role === 'A' && first.effect === 'takes' && index % 2 === 1 ? 'B' : first.role,
+    direction: place ?? first.direction,
+    turn: index === 0 ? first.turn : 0,
+  }));
 }
 
 function runLengths(unit: Unit, places: number): number[] {

@@ -1,7 +1,11 @@
 /** Lays the lines of a part out in time: which moments each call has, before anybody dances. */
 import { countOfTick, TICKS_A_COUNT, tickOfCount } from '../model/ticks';
 import type { Call } from '../reading/calls';
+import { otherFoot, type Foot } from '../model/feet';
+import type { Span } from '../model/text';
 import type { CallGroup, StepLine } from '../reading/line';
+import type { Repeat } from '../reading/repeats';
+import { HALF_COUNT } from '../vocabulary/notation';
 import type { BlockText, ScriptLine, SectionText } from '../reading/script';
 import { allotCounts, unitsOfCalls, usualTicks, type Allotted } from './allot';
 import { mirrorCall } from './resolve';
@@ -34,14 +38,14 @@ export function layBlock(block: BlockText): LaidSection[] {
   const laid: LaidSection[] = [];
   let offset = 0;
   for (const text of block.sections) {
-    const section = laySection(text, block, offset);
+    const section = laySection(text, block, offset, laid);
     laid.push(section);
     offset += section.counts * TICKS_A_COUNT;
   }
   return laid;
 }
 
-function laySection(text: SectionText, block: BlockText, offset: number): LaidSection {
+function laySection(text: SectionText, block: BlockText, offset: number, earlier: readonly LaidSection[]): LaidSection {
   const source = text.copy ? block.sections.find((other) => other.number === text.copy?.of && !other.copy) : undefined;
   const lines = [...(source?.lines ?? []), ...text.lines];
   const mirrored = text.copy?.mirrored === true;
@@ -50,6 +54,12 @@ function laySection(text: SectionText, block: BlockText, offset: number): LaidSe
   let shift: number | undefined;
   for (const line of lines) {
     for (const group of (line.step as StepLine).groups) {
+      if (group.repeat) {
+        const again = layRepeat(group, group.repeat, line, next, groups, earlier);
+        groups.push(...again);
+        next = Math.max(next, ...again.map(({ end }) => end));
+        continue;
+      }
       if (shift === undefined && group.counts && !group.counts.floating && group.counts.ticks.length > 0) {
         shift = runningShift(group.counts.ticks[0], text.counts ?? 8, offset);
       }
@@ -62,6 +72,58 @@ function laySection(text: SectionText, block: BlockText, offset: number): LaidSe
   const end = Math.max(0, ...groups.map(({ end: own, group }) => (group.counts?.borrows ? own - TICKS_A_COUNT : own)));
   const counts = Math.ceil(end / TICKS_A_COUNT);
   return { text, groups, counts, statedCounts: source?.counts ?? text.counts ?? counts, borrows, offset };
+}
+
+/** Lays the lines that a line repeats where it stands: from the counts it names, or going on from the line before. */
+function layRepeat(
+  group: CallGroup,
+  repeat: Repeat,
+  line: ScriptLine,
+  next: number,
+  own: readonly LaidGroup[],
+  earlier: readonly LaidSection[],
+): LaidGroup[] {
+  const named =
+    repeat.section === undefined ? undefined : earlier.findLast(({ text }) => text.number === repeat.section);
+  // "Repeat" with nothing before it in its own section means the section before.
+  const all = named?.groups ?? (own.length > 0 ? own : (earlier[earlier.length - 1]?.groups ?? []));
+  const { counts } = repeat;
+  const source = counts
+    ? all.filter(
+        ({ ticks }) =>
+          ticks.length > 0 &&
+          ticks[0] >= tickOfCount(counts.from) - HALF_COUNT &&
+          ticks[0] < tickOfCount(counts.to + 1),
+      )
+    : all;
+  const first = source[0]?.ticks[0];
+  if (first === undefined) return [layGroup(line, group, 0, next, false)];
+  const shift = (group.counts?.ticks[0] ?? next) - (counts ? tickOfCount(counts.from) : Math.max(first, 0));
+  const mirrored = repeat.mirrored || (repeat.lead !== undefined && leadOf(source) === otherFoot(repeat.lead));
+  return source.map(({ group: { calls }, ticks, end, empty }) => {
+    const again = calls.map((call) => withSpan(mirrored ? mirrorCall(call) : call, repeat.span));
+    return {
+      line,
+      group: { ...(group.counts && { counts: group.counts }), calls: again },
+      ticks: ticks.map((tick) => tick + shift),
+      end: end + shift,
+      allotted: allotCounts(unitsOfCalls(again), ticks).units,
+      empty: empty.map((tick) => tick + shift),
+    };
+  });
+}
+
+const withSpan = (call: Call, span: Span): Call => ({
+  ...call,
+  span,
+  turn: call.turn && { ...call.turn, span },
+  detail: call.detail?.map((own) => withSpan(own, span)),
+});
+
+/** The foot the first of these lines is written for, if it names one. */
+function leadOf(groups: readonly LaidGroup[]): Foot | undefined {
+  const call = groups[0]?.group.calls[0];
+  return call?.foot ?? call?.feet?.[0] ?? call?.travel;
 }
 
 /** A sheet that numbers through (9-16) is brought back to 1; a section that opens on 2 after an `8&1` is not. */

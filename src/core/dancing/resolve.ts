@@ -183,8 +183,10 @@ function spellTurn(
   lead: Foot,
   turn: Turn,
 ): { steps: readonly PatternStep[]; turns: number[] } {
-  const sign = turn < 0 ? -1 : 1;
-  if (turn === 0) return { steps, turns: steps.map(() => 0) };
+  // A figure of fixed shares turns there and back even when its turns come to nothing.
+  const fixed = turn === 0 && figure.definite === true && figure.amount === 0;
+  const sign = turn < 0 || (fixed && outWay(lead) === 'left') ? -1 : 1;
+  if (turn === 0 && !fixed) return { steps, turns: steps.map(() => 0) };
   const turned = turnedPattern(figure, lead, turn);
   if (turned && steps.length <= turned.length && steps.every((step, index) => step.role === turned[index].role)) {
     return {
@@ -218,6 +220,7 @@ function closeSum(turns: number[], turn: Turn, steps?: readonly PatternStep[]): 
 function shareOut(figure: Figure, steps: readonly PatternStep[], turn: Turn): number[] {
   const turning = steps.map((step) => {
     if (figure.share === 'crosses') return step.direction === 'cross';
+    if (figure.share === 'all') return true;
     if (figure.share === 'pairs') return step.word === 'pivot';
     return step.effect === 'takes';
   });

@@ -115,15 +115,21 @@ function weightAfter(state: DanceState, action: Action): Weight {
 }
 
 function rockedAfter(state: DanceState, action: Action): boolean {
-  if (action.word === 'rock' || action.word === 'press' || action.word === 'lunge') return true;
+  if (action.word === 'rock' || action.word === 'press' || action.word === 'lunge' || action.word === 'sit')
+    return true;
   if (action.effect === 'none') return state.rocked;
   return false;
 }
+
+const BEHIND_TOES: ReadonlySet<string> = new Set(['touch', 'toe', 'tap', 'point']);
 
 function crossingAfter(state: DanceState, action: Action): Crossing | null {
   if (action.word === 'unwind') return null;
   if (action.foot && action.direction === 'cross') return { foot: action.foot, where: 'front' };
   if (action.foot && action.direction === 'behind') return { foot: action.foot, where: 'behind' };
+  // A toe set behind is what an unwind turns out of, whether "behind" or "back" is written.
+  if (action.foot && action.direction === 'back' && BEHIND_TOES.has(action.word))
+    return { foot: action.foot, where: 'behind' };
   if (action.foot && action.direction === 'lock') return { foot: action.foot, where: 'behind' };
   const stays = action.foot === null || action.word === 'recover' || action.word === 'drop';
   return stays ? state.crossing : null;

@@ -37,7 +37,18 @@ export const GESTURES = [
   'touch', 'tap', 'point', 'toe', 'heel', 'kick', 'flick', 'hitch', 'hook', 'brush', 'scuff', 'sweep', 'drag', 'stomp up', 'knee pop',
 ] as const; // prettier-ignore
 export const BOTH_FEET_ACTIONS = ['pivot', 'unwind', 'swivel', 'twist', 'turn'] as const;
-export const BODY_ACTIONS = ['hold', 'clap', 'snap', 'slap', 'bump', 'roll', 'sit', 'bounce', 'shimmy'] as const;
+export const BODY_ACTIONS = [
+  'hold',
+  'clap',
+  'snap',
+  'slap',
+  'bump',
+  'roll',
+  'sit',
+  'bounce',
+  'shimmy',
+  'style',
+] as const;
 export const ACTION_WORDS = [...WEIGHT_ACTIONS, ...GESTURES, ...BOTH_FEET_ACTIONS, ...BODY_ACTIONS] as const;
 export type ActionWord = (typeof ACTION_WORDS)[number];
 

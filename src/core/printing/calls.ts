@@ -1,90 +1,125 @@
-/** Calls and lines back to text in the house style. What was not understood is printed as it was written. */
+/** Calls and lines back to text in a house style. What was not understood is printed as it was written. */
 import { otherFoot } from '../model/feet';
-import { amountWords, CIRCLE, hourOfFacing } from '../model/turns';
+import { CIRCLE, hourOfFacing } from '../model/turns';
 import type { Direction } from '../model/actions';
 import type { Call } from '../reading/calls';
 import type { StepLine } from '../reading/line';
-import { houseName } from '../vocabulary';
+import { figureById } from '../vocabulary';
 import { printCounts } from './counts';
-
-const DIRECTIONS: Readonly<Record<Direction, string>> = {
-  forward: 'forward',
-  back: 'back',
-  side: 'side',
-  cross: 'across',
-  behind: 'behind',
-  together: 'together',
-  place: 'in place',
-  'diagonal forward': 'diagonally forward',
-  'diagonal back': 'diagonally back',
-  lock: 'locked',
-  out: 'out',
-  in: 'in',
-};
+import { SLATE_STYLE, styledAmount, styledDirection, styledName, styledSide, type HouseStyle } from './style';
 
 /** `text` is the line the call was read from. */
-export function printCall(call: Call, text: string): string {
+export function printCall(call: Call, text: string, style: HouseStyle = SLATE_STYLE): string {
   const { figure } = call;
-  if (!figure || call.unread.length > 0) return text.slice(call.span.from, call.span.to);
+  if (!figure || call.unread.length > 0 || call.more?.includes(null)) return text.slice(call.span.from, call.span.to);
+  if (figure.id === 'step' && call.more) return printSteps(call, text, style);
+  const closes = figure.id === 'step' && call.direction === 'together';
   const words = [
-    houseName(figure),
-    printFeet(call),
-    printDirection(call),
+    styledName(closes ? figureById('close') : figure, style),
+    printFeet(call, style),
+    closes ? '' : printDirection(call, style),
     call.repeat > 1 ? `x${call.repeat}` : '',
-    printTurn(call),
+    printTurn(call, style),
   ];
   const printed = words.filter(Boolean).join(' ');
-  return call.detail ? `${printed}: ${call.detail.map((detail) => printDetail(detail, text)).join(', ')}` : printed;
+  return call.detail
+    ? `${printed}: ${call.detail.map((detail) => printDetail(detail, text, style)).join(', ')}`
+    : printed;
 }
 
 /** After a colon a step is told by its direction alone: `side, behind, side, cross`. */
-function printDetail(call: Call, text: string): string {
+function printDetail(call: Call, text: string, style: HouseStyle): string {
   const bare =
     call.figure?.id === 'step' && !call.foot && !call.turn && call.direction !== undefined && call.unread.length === 0;
-  return bare ? DIRECTIONS[call.direction as Direction] : lowerFirst(printCall(call, text));
+  return bare ? printPlaces(call, style) : lowerFirst(printCall(call, text, style));
 }
+
+const printPlaces = ({ direction, more }: Call, style: HouseStyle): string =>
+  [direction, ...(more ?? [])].map((place) => (place ? styledDirection(place, style) : '')).join(' ');
+
+/** `side together forward` is told as the three steps it is. */
+const printSteps = ({ more = [], ...first }: Call, text: string, style: HouseStyle): string =>
+  [
+    first,
+    ...more.map((place) => ({
+      ...first,
+      foot: undefined,
+      feet: undefined,
+      turn: undefined,
+      direction: place ?? undefined,
+    })),
+  ]
+    .map((step, index) => (index === 0 ? printCall(step, text, style) : lowerFirst(printCall(step, text, style))))
+    .join(', ');
 
 /** A side after a turn would be read as its way, so feet stand before the turn. */
-function printFeet(call: Call): string {
-  if (call.feet) return call.feet.join(' ');
-  return call.foot ?? call.travel ?? '';
+function printFeet(call: Call, style: HouseStyle): string {
+  const { figure } = call;
+  const sure = figure?.bare !== 'side' && figure?.bare !== 'direction' && figure?.bare !== 'way';
+  if (call.feet) return call.feet.map((foot) => styledSide(foot, style, sure)).join(' ');
+  const foot = call.foot ?? call.travel;
+  return foot ? styledSide(foot, style, sure) : '';
 }
 
-function printDirection(call: Call): string {
-  const { direction, figure, foot } = call;
-  if (figure?.id === 'cross' && foot && (direction === undefined || direction === 'cross'))
-    return `over ${otherFoot(foot)}`;
+function printDirection(call: Call, style: HouseStyle): string {
+  const { direction, figure, foot, more } = call;
+  const other = (): string => styledSide(otherFoot(foot ?? 'R'), style, true);
+  if (figure?.id === 'cross' && foot && (direction === undefined || direction === 'cross')) return `over ${other()}`;
   if (!direction) return '';
-  if (foot && (direction === 'behind' || direction === 'cross') && figure?.family === 'single') {
-    return `${direction === 'behind' ? 'behind' : 'over'} ${otherFoot(foot)}`;
-  }
-  if (figure?.run?.some((step) => step.direction === direction)) return `starting ${direction}`;
-  return DIRECTIONS[direction];
+  if (foot && !more && (direction === 'behind' || direction === 'cross') && figure?.family === 'single')
+    return `${direction === 'behind' ? 'behind' : 'over'} ${other()}`;
+  if (more) return printPlaces(call, style);
+  if (startsElsewhere(call, direction)) return `starting ${styledDirection(direction, style)}`;
+  return styledDirection(direction, style);
 }
 
-function printTurn({ turn, figure, total }: Call): string {
+/** A weave is told where it begins when that is not where its row begins. */
+const startsElsewhere = ({ figure }: Call, direction: Direction): boolean =>
+  figure?.run?.some((step) => step.direction === direction) === true && figure.bare === 'direction';
+
+function printTurn({ turn, figure, total }: Call, style: HouseStyle): string {
   if (!turn) return '';
-  const amount = turn.amount === undefined ? '' : turn.amount === CIRCLE ? 'full' : amountWords(turn.amount);
+  const amount = turn.amount === undefined ? '' : styledAmount(turn.amount, style);
   const target = turn.target === undefined ? '' : `to face ${hourOfFacing(turn.target)}`;
-  const turns = figure?.bare === 'way' || figure?.id === 'full-turn';
-  const words = [figure?.id === 'full-turn' ? '' : amount, amount === 'full' && !turns ? 'turn' : '', turn.way, target]
-    .filter(Boolean)
-    .join(' ');
+  const inPlace = figure?.bare === 'way' || figure?.id === 'full-turn';
+  const own = figure?.id === 'full-turn' && turn.amount === CIRCLE ? '' : amount;
+  const wholeTurn = turn.amount === CIRCLE && !inPlace ? 'full turn' : own;
+  if (turn.open) return ['turn', own, '?', turn.way, target].filter(Boolean).join(' ');
+  if (style.turns === 'shoulder' && turn.way && amount && figure?.id !== 'full-turn') {
+    const words = `${turn.amount === CIRCLE ? 'full' : amount} ${inPlace && figure?.id !== 'turn' ? '' : 'turn '}over ${turn.way} shoulder`;
+    return [total ? 'making' : '', figure?.id === 'turn' ? words.replace('turn ', '') : words, target]
+      .filter(Boolean)
+      .join(' ');
+  }
+  const words = [wholeTurn, turn.way, target].filter(Boolean).join(' ');
   if (total) return `making ${words}`;
-  return turns ? words : `turning ${words}`;
+  return inPlace || style.turns === 'short' ? words : `turning ${words}`;
 }
 
-export function printCalls(calls: readonly Call[], text: string): string {
+/** Calls in brackets stay together: `(step R forward, pivot 1/2 left) x2`. */
+export function printCalls(calls: readonly Call[], text: string, style: HouseStyle = SLATE_STYLE): string {
+  return printCallList(calls, text, style, () => '');
+}
+
+function printCallList(
+  calls: readonly Call[],
+  text: string,
+  style: HouseStyle,
+  marksAfter: (index: number) => string,
+): string {
   return calls
-    .map(
-      (call, index) =>
-        (index === 0 ? '' : call.joined ? ' and ' : ', ') + lowerAfterFirst(printCall(call, text), index),
-    )
+    .map((call, index) => {
+      const opens = call.bracket && calls[index - 1]?.bracket !== call.bracket ? '(' : '';
+      const closes = call.bracket && calls[index + 1]?.bracket !== call.bracket ? `) x${call.bracket.times}` : '';
+      const joint = index === 0 ? '' : call.joined ? ' and ' : ', ';
+      const printed = printCall(call, text, style);
+      const cased = index === 0 && style.capitals === 'sentence' ? upperFirst(printed) : lowerFirst(printed);
+      return `${joint}${opens}${cased}${closes}${marksAfter(index)}`;
+    })
     .join('');
 }
 
-const lowerAfterFirst = (text: string, index: number): string =>
-  index === 0 ? text[0].toUpperCase() + text.slice(1) : lowerFirst(text);
+const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Small in the middle of a line; what starts like a name (`K step`, `RLR`, `Dorothy`) stays. */
 const lowerFirst = (text: string): string =>
@@ -93,34 +128,46 @@ const lowerFirst = (text: string): string =>
 /** Calls of a line begin in this column; longer counts push them on. */
 const CALL_COLUMN = 7;
 
-/** A whole step line: counts, calls, then its marks, each after the call it follows. `shift`: ticks a running count is brought back by. */
-export function printStepLine(line: StepLine, shift = 0): string {
-  const pieces = line.groups.map(({ counts, calls }) => {
-    const written = counts
-      ? counts.problem || counts.floating
-        ? line.text.slice(counts.span.from, counts.span.to)
-        : printCounts(
-            counts.ticks.map((tick) => tick - shift),
-            counts.borrows,
-          )
-      : '';
-    return { written, calls };
-  });
+export interface LinePrinting {
+  /** Ticks a running count is brought back by. */
+  readonly shift?: number;
+  /** Counts for a line that was written without, one a group. */
+  readonly counts?: readonly string[];
+  readonly style?: HouseStyle;
+}
+
+/** A whole step line: counts, calls, then its marks, each after the call it follows. */
+export function printStepLine(
+  line: StepLine,
+  { shift = 0, counts: filled, style = SLATE_STYLE }: LinePrinting = {},
+): string {
   const marks = marksOf(line);
-  return pieces
-    .map(({ written, calls }, index) => {
-      const head = written && index === 0 ? written.padEnd(CALL_COLUMN - 1) + ' ' : written ? `${written} ` : '';
-      const body = calls.map((call, at) => {
-        const printed =
-          (at === 0 ? '' : call.joined ? ' and ' : ', ') + lowerAfterFirst(printCall(call, line.text), at);
-        const end = calls[at + 1]?.span.from ?? pieces[index + 1]?.calls[0]?.span.from ?? Infinity;
-        const own = marks.filter(({ from }) => from >= call.span.from && from < end).map(({ text }) => ` ${text}`);
-        return printed + own.join('');
-      });
-      return head + body.join('');
-    })
-    .join('; ')
-    .trimEnd();
+  const printed = line.groups.map(({ counts, calls, repeat }, index) => {
+    const written = counts ? printWritten(line, counts, shift) : (filled?.[index] ?? '');
+    const head = written && index === 0 ? written.padEnd(CALL_COLUMN - 1) + ' ' : written ? `${written} ` : '';
+    if (repeat)
+      return head + line.text.slice(repeat.span.from, repeat.span.to) + marks.map(({ text }) => ` ${text}`).join('');
+    const next = line.groups[index + 1];
+    const body = printCallList(calls, line.text, style, (at) => {
+      const end = calls[at + 1]?.span.from ?? next?.calls[0]?.span.from ?? next?.repeat?.span.from ?? Infinity;
+      const own = marks.filter(({ from }) => from >= calls[at].span.from && from < end);
+      return own.map(({ text }) => ` ${text}`).join('');
+    });
+    return head + body;
+  });
+  return printed.join('; ').trimEnd();
+}
+
+function printWritten(
+  line: StepLine,
+  counts: NonNullable<StepLine['groups'][number]['counts']>,
+  shift: number,
+): string {
+  if (counts.problem || counts.floating) return line.text.slice(counts.span.from, counts.span.to);
+  return printCounts(
+    counts.ticks.map((tick) => tick - shift),
+    counts.borrows,
+  );
 }
 
 function marksOf({ marks, text }: StepLine): { from: number; text: string }[] {

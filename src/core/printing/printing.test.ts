@@ -16,7 +16,7 @@ const LINES: [typed: string, printed: string][] = [
   ['3&4 Left coaster 1/4 turn left', '3&4    Coaster L turning 1/4 left'],
   ['5-8 vine L w/ ¼ turn L, scuff R', '5-8    Vine L turning 1/4 left, scuff R'],
   ['7-8 cross right over left, unwind half left', '7-8    Cross R over L, unwind 1/2 left'],
-  ['1&2& heel switches r l', '1&2&   Heel switch R L'],
+  ['1&2& heel switches r l', '1&2&   Heel switches R L'],
   [
     '5-6 step fwd right, pivot ½ turn over left shoulder (weight on left)',
     '5-6    Step R forward, pivot 1/2 left (weight on left)',

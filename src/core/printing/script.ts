@@ -3,17 +3,25 @@ import { tickOfCount, countOfTick } from '../model/ticks';
 import type { Script, ScriptLine } from '../reading/script';
 import type { StepLine } from '../reading/line';
 import { printStepLine } from './calls';
+import type { HouseStyle } from './style';
+
+/** How a script is printed: in which style, and with which counts for lines that were written without. */
+export interface ScriptPrinting {
+  readonly style?: HouseStyle;
+  readonly counts?: ReadonlyMap<number, readonly string[]>;
+}
 
 /** Reading what this prints gives the same dance, and printing it again changes nothing. */
-export function printScript(script: Script): string {
-  const lines = script.lines.map((line) => printLine(script, line));
+export function printScript(script: Script, printing: ScriptPrinting = {}): string {
+  const lines = script.lines.map((line) => printScriptLine(script, line, printing));
   return `${spaced(script, lines)
     .join('\n')
     .replace(/\n{3,}/g, '\n\n')
     .trim()}\n`;
 }
 
-function printLine(script: Script, line: ScriptLine): string {
+/** One line of a script, alone. */
+export function printScriptLine(script: Script, line: ScriptLine, { style, counts }: ScriptPrinting = {}): string {
   switch (line.kind) {
     case 'title':
       return `# ${script.title}`;
@@ -22,7 +30,7 @@ function printLine(script: Script, line: ScriptLine): string {
     case 'heading':
       return printHeading(line);
     case 'step':
-      return printStepLine(line.step as StepLine, shiftOf(line));
+      return printStepLine(line.step as StepLine, { shift: shiftOf(line), style, counts: counts?.get(line.index) });
     case 'note':
       return `> ${line.text.trim().replace(/^>\s*/, '')}`;
     case 'option':

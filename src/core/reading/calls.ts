@@ -5,10 +5,11 @@
  * belongs to it. Nothing is dropped in silence: words that carry no meaning here are kept with their places in `unread`.
  * Which foot is free is not known here: a call that names no foot leaves it open for dancing.
  */
+import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
 import { joinSpans, type Span } from '../model/text';
 import { CIRCLE, readHour, type Facing, type Way } from '../model/turns';
-import { findName, type Figure } from '../vocabulary';
+import { COMMON_VOCABULARY, type Figure, type Vocabulary } from '../vocabulary';
 import {
   AMOUNT_WORDS,
   BODY_NOUNS,
@@ -20,15 +21,17 @@ import {
   WAY_WORDS,
   WEIGHT_NOUNS,
 } from '../vocabulary/words';
-import { impliedFigure, isSingle, newDraft, settle, type Call, type CalledTurn, type Draft } from './settle';
+import { GOES_ON, impliedFigure, isSingle, newDraft, settle, type Call, type CalledTurn, type Draft } from './settle';
 import { readTokens, type Token } from './tokens';
 
 export type { Call, CalledTurn } from './settle';
 
 /** Verbs that a heel or a toe can follow as a noun: `touch L toe behind`. */
 const TOE_AND_HEEL: ReadonlySet<string> = new Set(['heel', 'toe']);
-const TAKES_TOE_AND_HEEL: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 'close']);
+const TAKES_TOE_AND_HEEL: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 'close', 'heel']);
 const OBJECT_WORDS: ReadonlySet<string> = new Set([
+  'towards',
+  'toward',
   'over',
   'across',
   'behind',
@@ -46,6 +49,9 @@ const SOFT_JOINTS: ReadonlySet<string> = new Set(['and', 'und', 'et']);
 const WITH_WORDS: ReadonlySet<string> = new Set(['with', 'mit', 'avec']);
 const LONGEST_PHRASE = 3;
 
+/** Fractions that stand in the names of figures. */
+const NAMED_AMOUNTS: Readonly<Record<number, string>> = { 12: 'quarter', 24: 'half', [CIRCLE]: 'full' };
+
 /** "weight on L" said among the calls, not in brackets. */
 export interface SaidWeight {
   readonly span: Span;
@@ -53,13 +59,64 @@ export interface SaidWeight {
 }
 
 /** Reads the calls between `start` and the end of `text`, whose marks are already blanked out. */
-export function readCalls(text: string, start = 0): { calls: Call[]; said: SaidWeight[] } {
-  const reader = new CallReader(readTokens(text, start));
+export function readCalls(
+  text: string,
+  start = 0,
+  vocabulary: Vocabulary = COMMON_VOCABULARY,
+): { calls: Call[]; said: SaidWeight[] } {
+  const reader = new CallReader(readTokens(text, start), vocabulary);
   return { calls: reader.read(), said: reader.said };
+}
+
+/** Figures whose names are lists of places, which may go on. */
+const PLACES_OF: Readonly<Record<string, Direction[]>> = {
+  'side-together': ['side', 'together'],
+  'behind-side-cross': ['behind', 'side', 'cross'],
+};
+
+/** Two words for one place: `forward across`, `out to the side`. */
+const ONE_PLACE: ReadonlySet<string> = new Set([
+  'forward cross',
+  'cross forward',
+  'out side',
+  'side out',
+  'back behind',
+  'behind back',
+  'place in',
+  'in place',
+]);
+
+/** A second place said in one breath is a further go of the same feet: `touch out in out`. The counts decide. */
+function isFurtherPlace({ figure, direction, places }: Draft, next: Direction): boolean {
+  const before = places[places.length - 1] ?? direction;
+  if (!before || before === next || ONE_PLACE.has(`${before} ${next}`)) return false;
+  return figure === undefined || TAKES_PLACES.has(figure.id);
+}
+const TAKES_PLACES: ReadonlySet<string> = new Set([
+  'step',
+  'touch',
+  'tap',
+  'point',
+  'toe',
+  'heel',
+  'kick',
+  'jump',
+  'swivel',
+  'twist',
+  'walk',
+]);
+
+/** `R toe touches: side, together, side`: places after the colon of a gesture are gestures too. */
+function asGestureOf(titled: Call, call: Call): Call {
+  const { figure, foot, footSpan } = titled;
+  if (!figure || !GOES_ON.has(figure.id) || call.figure?.id !== 'step' || call.foot || call.turn) return call;
+  return { ...call, figure, ...(foot && { foot, footSpan }) };
 }
 
 class CallReader {
   private readonly words: string[];
+  /** As `words`, with fractions and numbers in the words that figures are named with: `cross, 1/4, 1/4, cross`. */
+  private readonly spelt: string[];
   readonly said: SaidWeight[] = [];
   private readonly calls: Call[] = [];
   private draft: Draft | undefined;
@@ -68,10 +125,22 @@ class CallReader {
   private joinNext = false;
   private lastWord = '';
   private lastWasTurn = false;
+  private lastNoun = '';
+  private bracketFrom = 0;
   private detailOf: number | undefined;
 
-  constructor(private readonly tokens: readonly Token[]) {
+  constructor(
+    private readonly tokens: readonly Token[],
+    private readonly vocabulary: Vocabulary,
+  ) {
     this.words = tokens.map((token) => (token.kind === 'word' ? token.word : ` ${token.kind}`));
+    this.spelt = tokens.map((token, index) =>
+      token.kind === 'amount'
+        ? (NAMED_AMOUNTS[token.value] ?? ' amount')
+        : token.kind === 'number'
+          ? token.word
+          : this.words[index],
+    );
   }
 
   read(): Call[] {
@@ -85,12 +154,16 @@ class CallReader {
     if (token.kind === 'break' || token.word === 'then' || token.word === 'dann' || token.word === 'puis')
       return this.endClause();
     if (token.kind === 'colon') return this.startDetail();
+    const spelt =
+      token.kind === 'amount' || token.kind === 'number' ? this.vocabulary.findName(this.spelt, this.at) : undefined;
+    if (spelt && spelt.figure.definite) return this.takeFigure(spelt.figure, spelt.length);
     if (token.kind === 'amount') return this.takeAmount(token.value, 1);
     if (token.kind === 'times') return this.takeRepeat(token.value, 1);
     if (token.kind === 'hour') return this.takeTarget(readHour(token.word), 1);
-    if (token.kind === 'open') return this.skip(1);
+    if (token.kind === 'open') return this.takeOpen();
+    if (token.kind === 'bracket') return this.takeBracket(token.word);
     if (token.kind === 'number') return this.takeNumber(token);
-    const name = findName(this.words, this.at);
+    const name = this.vocabulary.findName(this.spelt, this.at);
     if (name && !this.isOnlyNoun(name)) return this.takeFigure(name.figure, name.length);
     if (SOFT_JOINTS.has(token.word)) return this.takeJoint('and');
     if (WITH_WORDS.has(token.word)) return this.takeJoint('with');
@@ -107,6 +180,24 @@ class CallReader {
     this.joinNext = false;
   }
 
+  /** Calls in brackets are danced in turn as often as stands behind: `(step R forward, pivot 1/2 left) x2`. Other brackets say nothing. */
+  private takeBracket(sign: string): void {
+    const close = sign === '(' ? this.tokens.findIndex(({ word }, index) => index > this.at && word === ')') : this.at;
+    const after = this.tokens[close + 1];
+    const often = close < 0 ? 1 : after?.kind === 'times' ? after.value : (REPEAT_WORDS[after?.word ?? ''] ?? 1);
+    if (often <= 1) return void (this.at += 1);
+    this.finishClause();
+    this.at += 1;
+    if (sign === '(') {
+      this.bracketFrom = this.calls.length;
+      return;
+    }
+    this.at += 1;
+    const bracket = { times: Math.min(often, 16) };
+    for (let index = this.bracketFrom; index < this.calls.length; index++)
+      this.calls[index] = { ...this.calls[index], bracket };
+  }
+
   private startDetail(): void {
     this.finishClause();
     if (this.calls.length > 0 && this.detailOf === undefined) this.detailOf = this.calls.length;
@@ -117,7 +208,7 @@ class CallReader {
     const from = this.detailOf;
     if (from === undefined || from >= this.calls.length) return this.calls;
     const titled = this.calls[from - 1];
-    const detail = this.calls.slice(from);
+    const detail = this.calls.slice(from).map((call) => asGestureOf(titled, call));
     const span = joinSpans(titled.span, detail[detail.length - 1].span);
     return [...this.calls.slice(0, from - 1), { ...titled, span, detail }];
   }
@@ -158,13 +249,24 @@ class CallReader {
   private takeFigure(figure: Figure, length: number): void {
     const draft = this.draft;
     if (figure.id === 'turn' || figure.id === 'full-turn') return this.takeTurnWord(figure, length);
-    if (draft?.figure && (this.mergesInto(draft, figure) || this.onlyNamesFeet(draft, figure))) {
+    // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
+    if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
+    // `side, behind side cross` without its comma: a figure that begins with a place ends the step before it.
+    if (
+      draft &&
+      !draft.figure &&
+      draft.direction &&
+      (draft.places.length > 0 || (!isSingle(figure) && Object.hasOwn(DIRECTION_WORDS, this.words[this.at])))
+    )
+      this.finishCall();
+    if (this.draft?.figure && draft && (this.mergesInto(draft, figure) || this.onlyNamesFeet(draft, figure))) {
       this.consume(draft, length);
       return;
     }
-    if (draft?.figure) this.finishCall();
+    if (this.draft?.figure) this.finishCall();
     const next = this.ensure();
     next.figure = figure;
+    this.lastNoun = /^(?:swivel|twist) (\w+)/.exec(this.spelt.slice(this.at, this.at + length).join(' '))?.[1] ?? '';
     if (figure.id === 'recover' && next.direction) next.direction = undefined;
     this.lastWasTurn = false;
     this.joint = 'none';
@@ -179,13 +281,20 @@ class CallReader {
       if (before.id !== 'point' || figure.id === 'heel') draft.figure = figure;
       return true;
     }
+    if (TOE_AND_HEEL.has(figure.id) && ['swivel', 'twist'].includes(before.id)) {
+      // `swivel heels, toes, heels`: the first names what swivels, each further one is a swivel more.
+      if (TOE_AND_HEEL.has(this.lastNoun)) draft.places.push(null);
+      this.lastNoun = figure.id;
+      return true;
+    }
     if (
       TOE_AND_HEEL.has(figure.id) &&
       ['drop', 'swivel', 'twist', 'hook', 'bounce', 'slap', 'drag'].includes(before.id)
     )
       return true;
     const takesDirection = figure.forms.some((form) => form.steps.some((step) => step.direction === '*'));
-    if (before.id === 'cross' && !draft.direction && draft.sides.length === 0 && takesDirection) {
+    const named = draft.sides.length === 0 || !isSingle(figure);
+    if (before.id === 'cross' && !draft.direction && named && takesDirection) {
       draft.figure = figure.id === 'step' ? before : figure;
       if (figure.id !== 'step') draft.direction = 'cross';
       return true;
@@ -233,6 +342,14 @@ class CallReader {
     this.lastWasTurn = true;
   }
 
+  /** `turn ?`, `turn ? left`, `1/4 turn ?`: what is left open is to be found. A question mark elsewhere says nothing. */
+  private takeOpen(): void {
+    if (!this.draft?.turn && !this.draft?.turnWord && this.draft?.figure?.bare !== 'way') return this.skip(1);
+    this.mergeTurn(this.draft, { open: true }, 1);
+    this.consume(this.draft, 1);
+    this.lastWasTurn = true;
+  }
+
   private takeTarget(target: Facing | undefined, length: number): void {
     const draft = this.ensure();
     if (target !== undefined) this.mergeTurn(draft, { target }, length);
@@ -248,6 +365,7 @@ class CallReader {
   private takeNumber(token: Token): void {
     const next = this.words[this.at + 1];
     if (this.lastWord === 'face' || this.lastWord === 'facing') return this.takeTarget(readHour(token.word), 1);
+    if (next === 'time' || next === 'times') return this.takeRepeat(token.value, 2);
     if (next === 'count' || next === 'counts' || next === 'beat') {
       if (this.draft?.figure?.id === 'hold') this.draft.repeat = Math.min(token.value, 16);
       if (this.draft) this.consume(this.draft, 2);
@@ -255,7 +373,8 @@ class CallReader {
       return;
     }
     const name =
-      findName(this.words, this.at + 1) ?? (this.words[this.at + 1] === ' amount' ? { length: 1 } : undefined);
+      this.vocabulary.findName(this.spelt, this.at + 1) ??
+      (this.words[this.at + 1] === ' amount' ? { length: 1 } : undefined);
     if (name && token.value > 0 && token.value <= 16) return this.takeRepeat(token.value, 1);
     const draft = this.ensure();
     draft.unread.push({ from: token.from, to: token.to });
@@ -290,8 +409,14 @@ class CallReader {
     }
     // `in` alone before a way of turning or a count says nothing: `in a quarter turn`.
     if (phrase === 'in' && /^(a|an|un|une|einer?)$/.test(this.words[this.at + 1] ?? '')) return false;
+    if (/^towards?$/.test(phrase) && !this.isSideAhead()) return false;
     let direction = DIRECTION_WORDS[phrase];
     let draft = this.ensure();
+    const split = draft.figure && this.joint === 'none' ? PLACES_OF[draft.figure.id] : undefined;
+    if (split && direction !== split[split.length - 1] && draft.places.length === 0) {
+      // `side together forward`: the named figure was only the beginning of a list of places.
+      [draft.figure, draft.direction, draft.places] = [undefined, split[0], split.slice(1)];
+    }
     if (
       !draft.figure &&
       draft.direction &&
@@ -306,12 +431,18 @@ class CallReader {
     else if (/^diagonal/.test(draft.direction ?? '') && direction === 'forward') direction = 'diagonal forward';
     else if (draft.direction === 'back' && /^diagonal/.test(direction)) direction = 'diagonal back';
     if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together') draft.direction = direction;
+    else if (isFurtherPlace(draft, direction)) draft.places.push(direction);
     else if (draft.direction === 'side' && direction !== 'side' && !draft.figure) draft.direction = direction;
     const objectAhead = OBJECT_WORDS.has(phrase);
     this.consume(draft, length);
     this.lastWasTurn = false;
     if (objectAhead) this.lastWord = 'over';
     return true;
+  }
+
+  private isSideAhead(): boolean {
+    const [next = '', after = ''] = this.words.slice(this.at + 1, this.at + 3);
+    return [next, after].some((word) => word in SIDE_WORDS || word in FOOT_WORDS);
   }
 
   private shoulderAhead(): { way: Way; length: number } | undefined {
@@ -328,7 +459,7 @@ class CallReader {
     const sure = token.word in FOOT_WORDS || /^(foot|fuss)$/.test(this.words[this.at + 1] ?? '');
     const foot = FOOT_WORDS[token.word] ?? SIDE_WORDS[token.word];
     const next = this.words[this.at + 1] ?? '';
-    if (BODY_NOUNS.has(next)) return this.skip(2);
+    if (BODY_NOUNS.has(next) && !this.vocabulary.findName(this.spelt, this.at + 1)) return this.skip(2);
     const draft = this.draft;
     if (!sure && this.lastWasTurn && draft?.turn && draft.turn.way === undefined)
       return this.takeWay(foot === 'R' ? 'right' : 'left', 1);

@@ -39,7 +39,7 @@ function readNumbers(text: string, start: number): Counts | undefined {
   for (;;) {
     ITEM.lastIndex = position;
     const match = ITEM.exec(text);
-    if (!match || !isCountHere(text, match, ticks.length > 0, end)) break;
+    if (!match || !isCountHere(text, match, ticks.length > 0, end, count)) break;
     const [, from, to, between] = match;
     if (between) {
       if (ticks.length === 0) count = nextNumber(text, ITEM.lastIndex) - 1;
@@ -74,7 +74,7 @@ function readNumbers(text: string, start: number): Counts | undefined {
 }
 
 /** A number is no count when it belongs to a fraction, an hour or a word; a lone letter counts only beside a number. */
-function isCountHere(text: string, match: RegExpExecArray, begun: boolean, lastEnd: number): boolean {
+function isCountHere(text: string, match: RegExpExecArray, begun: boolean, lastEnd: number, reached: number): boolean {
   const after = text.slice(match.index + match[0].length);
   if (match[3]) {
     if (begun) {
@@ -84,13 +84,21 @@ function isCountHere(text: string, match: RegExpExecArray, begun: boolean, lastE
     }
     return match[3] === '&' && /^\s*[\d]/.test(after);
   }
-  if (/^\s*[/¼½¾:]/.test(after) || /^\.\d/.test(after)) return false;
+  if (/^\s*\//.test(after) || /^[¼½¾⅛]/.test(after) || /^[:.]\d/.test(after)) return false;
   if (/^(st|nd|rd|th)\b/i.test(after)) return false;
   // `32 count, 4 wall`: facts, no counts to dance.
   if (/^[\s-]*(counts?|walls?|beats?|bpm|bars?)\b/i.test(after)) return false;
   const separated = begun && match.index > lastEnd;
   // `4 2 shuffles` : a number that a word follows, after a gap, is how often, unless counts run on.
   if (separated && /^\s+(x\b|times)/i.test(after)) return false;
+  // `1&2& 2 paddles`, `1-4 3 step turn`: a number that goes no further than the counts is how many.
+  if (
+    separated &&
+    Number(match[1]) <= reached &&
+    match[2] === undefined &&
+    /^[\s-]+(?:\p{L}{2}|[¼½¾]|\d\/\d)/u.test(after)
+  )
+    return false;
   return !/^(?:[b-df-z]|[ae][a-z])/i.test(after);
 }
 

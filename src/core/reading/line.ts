@@ -3,12 +3,16 @@ import type { Span } from '../model/text';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { readCalls, type Call, type SaidWeight } from './calls';
 import { readCounts, type Counts } from './counts';
+import { COMMON_VOCABULARY, type Vocabulary } from '../vocabulary';
+import { readRepeat, type Repeat } from './repeats';
 import { readMarks, type Marks } from './marks';
 
 export interface CallGroup {
   /** Undefined when the line gives no counts. */
   readonly counts?: Counts;
   readonly calls: readonly Call[];
+  /** Stands for other lines; then it has no calls of its own. */
+  readonly repeat?: Repeat;
 }
 
 export interface StepLine {
@@ -20,13 +24,15 @@ export interface StepLine {
 }
 
 const MEMORY_SIZE = 4000;
-const memory = new Map<string, StepLine>();
+const memories = new WeakMap<Vocabulary, Map<string, StepLine>>();
 
 /** Reads a line of counts and calls; remembers it. All offsets are from the start of the line. */
-export function readStepLine(text: string): StepLine {
+export function readStepLine(text: string, vocabulary: Vocabulary = COMMON_VOCABULARY): StepLine {
+  let memory = memories.get(vocabulary);
+  if (!memory) memories.set(vocabulary, (memory = new Map()));
   const known = memory.get(text);
   if (known) return known;
-  const line = readAfresh(text);
+  const line = readAfresh(text, vocabulary);
   if (memory.size >= MEMORY_SIZE) memory.clear();
   memory.set(text, line);
   return line;
@@ -43,14 +49,23 @@ function plainSigns(text: string): string {
 
 const BULLET = /^\s*(?:[-*•·–—]\s+)?/;
 
-function readAfresh(text: string): StepLine {
+function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
   const { marks, rest } = readMarks(plainSigns(text));
   const start = BULLET.exec(rest)?.[0].length ?? 0;
   const groups: CallGroup[] = [];
   const said: SaidWeight[] = [];
   for (const stretch of countGroups(rest, start)) {
     const counts = readCounts(rest.slice(0, stretch.to), stretch.from);
-    const { calls, said: own } = readCalls(rest.slice(0, stretch.to), counts ? counts.span.to : stretch.from);
+    const repeat = readRepeat(rest.slice(0, stretch.to), counts ? counts.span.to : stretch.from);
+    if (repeat) {
+      groups.push({ ...(counts && { counts }), calls: [], repeat });
+      continue;
+    }
+    const { calls, said: own } = readCalls(
+      rest.slice(0, stretch.to),
+      counts ? counts.span.to : stretch.from,
+      vocabulary,
+    );
     groups.push({ ...(counts && { counts }), calls });
     said.push(...own);
   }

@@ -31,6 +31,9 @@ const footOf = (word: string): Foot | undefined => {
 
 const MARK = /\(([^()]*)\)|["“”„]([^"“”„]*)["“”„]|\[([^[\]]*)\]|(?:->|→)\s*(\d{1,2}(?::\d{2})?)/g;
 
+/** Brackets that a number of times follows hold calls: `(step R forward, pivot 1/2 left) x2`. */
+const REPEATED = /^\s*(?:x\s?\d|\d\s?x|twice|times)/i;
+
 const WEIGHT =
   /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
 const FACING = /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
@@ -52,7 +55,8 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
         const facing = readHour(arrow);
         if (facing === undefined) return whole;
         marks.facingClaims.push({ span, facing });
-      } else return readRound(marks, span, (round ?? '').trim()) ? blank : whole;
+      } else if (REPEATED.test(text.slice(span.to, span.to + 8))) return whole;
+      else return readRound(marks, span, (round ?? '').trim()) ? blank : whole;
       return blank;
     },
   );

@@ -6,6 +6,7 @@ import { readCounts } from './counts';
 import { readHeader, readHeaderLine, type Header, type HeaderEntry } from './header';
 import { readHeading, type Heading } from './headings';
 import { readStepLine, type StepLine } from './line';
+import { readOwnFigures, type OwnFigures } from './own-figures';
 
 export const LINE_KINDS = [
   'blank',
@@ -65,13 +66,15 @@ export interface Script {
   readonly lines: readonly ScriptLine[];
   /** Parts, tags and the rest in the order they stand. */
   readonly blocks: readonly BlockText[];
+  readonly own: OwnFigures;
 }
 
 /** Longer lines are kept as text and never read as steps: nobody calls 2,000 letters in eight counts. */
 const LONGEST_LINE = 2000;
 
-export function readScript(text: string): Script {
-  return new ScriptReader(text).read();
+/** `personal`: the writer's own figures from elsewhere, as `## Figure` lines; those of the script itself go first. */
+export function readScript(text: string, personal = ''): Script {
+  return new ScriptReader(text, readOwnFigures(text, personal)).read();
 }
 
 class ScriptReader {
@@ -84,7 +87,10 @@ class ScriptReader {
   private block: BlockText | undefined;
   private section: SectionText | undefined;
 
-  constructor(private readonly text: string) {}
+  constructor(
+    private readonly text: string,
+    private readonly own: OwnFigures,
+  ) {}
 
   read(): Script {
     let offset = 0;
@@ -101,6 +107,7 @@ class ScriptReader {
       header: this.header ?? readHeader(this.entries),
       lines,
       blocks,
+      own: this.own,
     };
   }
 
@@ -141,11 +148,16 @@ class ScriptReader {
 
   private takeStep(text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
     const counted = readCounts(text.replace(/^\s*(?:[-*•·–—]\s+)?/, '')) !== undefined;
-    const step = counted || this.block ? readStepLine(text) : undefined;
+    const step = counted || this.block ? readStepLine(text, this.own.vocabulary) : undefined;
     if (!step) return false;
     const calls = step.groups.flatMap((group) => group.calls);
     // Without counts only a line that is understood from end to end is a step; anything else is words about the dance.
-    if (!counted && (calls.length === 0 || calls.some((call) => !call.figure || call.unread.length > 0))) return false;
+    if (
+      !counted &&
+      step.groups.every(({ repeat }) => !repeat) &&
+      (calls.length === 0 || calls.some((call) => !call.figure || call.unread.length > 0))
+    )
+      return false;
     const section = this.openSection();
     push('step', { step, section });
     section.lines.push(this.lines[this.lines.length - 1]);

@@ -11,6 +11,8 @@ export interface CalledTurn {
   readonly way?: Way;
   /** "to face 6:00": the turn is given by where it ends. */
   readonly target?: Facing;
+  /** `turn ?`: what is left open is to be found. */
+  readonly open?: boolean;
   readonly span: Span;
 }
 
@@ -26,8 +28,12 @@ export interface Call {
   /** Feet listed one by one: `R L R`. */
   readonly feet?: readonly Foot[];
   readonly direction?: Direction;
+  /** Further places named in one breath: `touch out in out`, `step side together forward`. Null for a further go without a place. */
+  readonly more?: readonly (Direction | null)[];
   readonly turn?: CalledTurn;
   readonly repeat: number;
+  /** Stands in brackets with its neighbours, and they are danced in turn so often: `(step R, pivot 1/2 left) x2`. */
+  readonly bracket?: { readonly times: number };
   /** The turn given is the sum over the repeats ("four paddles making a full turn"). */
   readonly total: boolean;
   /** Joined to the call before by "and" or "with", not by a comma. */
@@ -38,9 +44,10 @@ export interface Call {
 }
 
 /** A call while its words are being taken. */
-export type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span'>]: Call[K] } & {
+export type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span' | 'bracket'>]: Call[K] } & {
   from: number;
   to: number;
+  places: (Direction | null)[];
   unread: Span[];
   sides: { foot: Foot; span: Span; sure: boolean; afterObject: boolean; toSide: boolean }[];
   turnWord: boolean;
@@ -53,6 +60,7 @@ export const newDraft = (from: number, joined: boolean): Draft => ({
   repeat: 1,
   total: false,
   joined,
+  places: [],
   unread: [],
   sides: [],
   turnWord: false,
@@ -61,34 +69,69 @@ export const newDraft = (from: number, joined: boolean): Draft => ({
 
 export const isSingle = (figure: Figure): boolean => figure.family === 'single';
 
+/** `touch R forward, side, back`: a place alone goes on with the gesture before it; "together" closes the foot. */
+export const GOES_ON: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 'toe', 'heel', 'kick', 'jump']);
+
+const bareDirection = ({ direction, turn }: Draft): boolean =>
+  direction !== undefined && direction !== 'together' && direction !== 'place' && !turn;
+
+const footOf = ({ foot, footSpan }: Call): Draft['sides'] =>
+  foot && footSpan ? [{ foot, span: footSpan, sure: true, afterObject: false, toSide: false }] : [];
+
 /** What a clause without a figure's name means. */
 export function impliedFigure(draft: Draft, previous: Call | undefined): Figure | undefined {
   const bare = !draft.direction && !draft.turn;
   if (previous?.figure && isSingle(previous.figure) && (draft.sides.length > 0 || draft.direction)) {
     if (previous.figure.bare === 'direction') return previous.figure;
+    if (GOES_ON.has(previous.figure.id) && draft.sides.length === 0 && bareDirection(draft)) {
+      draft.sides.push(...footOf(previous));
+      return previous.figure;
+    }
     if (bare && draft.sides.length > 0) {
       draft.direction = previous.direction;
       return previous.figure.id === 'rock' ? figureById('recover') : previous.figure;
     }
   }
+  if (isTurnedStep(draft, previous)) return figureById('step');
   const wholeTurn = draft.turnWord && draft.turn?.amount === CIRCLE;
   if (!wholeTurn && (draft.direction || draft.sides.some((side) => !side.afterObject))) return figureById('step');
   if (draft.turn || draft.turnWord) return figureById(draft.turn?.amount === CIRCLE ? 'full-turn' : 'turn');
   return undefined;
 }
 
+/** The figure that is meant where a word says two things: "jump R" lands on R, "slide L next to R" draws the foot in. */
+function namedFigure({ figure, direction, sides }: Draft): Figure | undefined {
+  if (figure?.id === 'slide' && direction === 'together') return figureById('drag');
+  if (figure?.id === 'sit' && sides.length > 0) return figureById('sit-on');
+  if (figure?.id === 'jump' && sides.length === 1 && !sides[0].toSide) return figureById('jump-on');
+  return figure;
+}
+
+/** `side R, behind L, 1/4 R`: an amount alone after steps to the side is a step that turns; after a step forward it is a turn on both feet. */
+const isTurnedStep = ({ turn, turnWord, direction }: Draft, previous: Call | undefined): boolean =>
+  turn?.amount !== undefined &&
+  turn.amount < CIRCLE &&
+  !turnWord &&
+  !direction &&
+  previous?.figure?.id === 'step' &&
+  previous.direction !== undefined &&
+  previous.direction !== 'forward' &&
+  !previous.direction.startsWith('diagonal');
+
 /** Gives each "right" and "left" its meaning, now that the figure is known. */
 export function settle(draft: Draft): Call {
-  // "Slide L next to R" draws the foot in; a slide to the side takes the weight.
-  const figure = draft.figure?.id === 'slide' && draft.direction === 'together' ? figureById('drag') : draft.figure;
+  const figure = namedFigure(draft);
   const call: { -readonly [K in keyof Call]: Call[K] } = {
     span: { from: draft.from, to: draft.to },
     figure,
     // `croiser devant`, "cross in front": across is what the figure says already.
     direction: figure?.id === 'cross' && draft.direction === 'forward' ? undefined : draft.direction,
-    turn: draft.turn,
+    ...(draft.places.length > 0 && { more: draft.places }),
+    // A hip or a body rolls one way round without turning anybody.
+    turn: figure?.id === 'roll' ? undefined : draft.turn,
     repeat: draft.repeat,
-    total: draft.total,
+    // "Bounce four times turning 1/4" turns a quarter in all.
+    total: draft.total || (draft.repeat > 1 && figure !== undefined && isSingle(figure) && figure.fills === true),
     joined: draft.joined,
     unread: draft.unread,
   };
@@ -102,6 +145,9 @@ export function settle(draft: Draft): Call {
   for (const side of run) settleSide(call, figure, side);
   return call;
 }
+
+/** "Drag L to R", "close R to L": the side is the other foot. */
+const NEVER_ASIDE: ReadonlySet<string> = new Set(['close', 'stomp', 'drag']);
 
 function settleSide(
   call: { -readonly [K in keyof Call]: Call[K] },
@@ -123,8 +169,7 @@ function settleSide(
     return;
   }
   const takesDirection = figure?.forms.some((form) => form.steps.some((step) => step.direction === '*'));
-  if (side.toSide && takesDirection && !call.direction && figure?.id !== 'close' && figure?.id !== 'stomp')
-    call.direction = 'side';
+  if (side.toSide && takesDirection && !call.direction && !NEVER_ASIDE.has(figure?.id ?? '')) call.direction = 'side';
 }
 
 /** Several feet written side by side. */

@@ -1,9 +1,10 @@
 /** A line cut into words, with fractions, hours and separators told apart. Linear in the length of the line. */
 import { CIRCLE } from '../model/turns';
 import { canonicalWord, findAbbreviation } from '../vocabulary';
+import { readAmountParts } from '../vocabulary/notation';
 import { FOOT_WORDS, SIDE_WORDS } from '../vocabulary/words';
 
-export type TokenKind = 'word' | 'break' | 'colon' | 'amount' | 'hour' | 'number' | 'times' | 'open';
+export type TokenKind = 'word' | 'break' | 'colon' | 'amount' | 'hour' | 'number' | 'times' | 'open' | 'bracket';
 
 export interface Token {
   readonly kind: TokenKind;
@@ -32,17 +33,14 @@ const TOKEN = new RegExp(
     `(?<break>[,;.+&])`,
     `(?<colon>:)`,
     `(?<open>\\?)`,
+    `(?<bracket>[()])`,
   ].join('|'),
   'giu',
 );
 
 /** Parts of a circle of `1/4`, `¼`, `1 1/4`, `1¼`. Undefined when the circle can't be cut so. */
 export function readAmount(text: string): number | undefined {
-  const match = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text);
-  if (match) {
-    const parts = Number(match[1] ?? 0) * CIRCLE + (Number(match[2]) * CIRCLE) / Number(match[3]);
-    return Number.isInteger(parts) ? parts : undefined;
-  }
+  if (text.includes('/')) return readAmountParts(text);
   const sign = text.slice(-1);
   const whole = text.slice(0, -1).trim();
   return sign in FRACTION_SIGNS ? Number(whole || 0) * CIRCLE + FRACTION_SIGNS[sign] : undefined;
@@ -65,6 +63,7 @@ export function readTokens(text: string, start: number): Token[] {
       tokens.push({ kind: 'number', word: groups.number, value: Number(groups.number), ...place });
     else if (groups.break !== undefined) pushBreak(tokens, text, place, groups.break);
     else if (groups.colon !== undefined) tokens.push({ kind: 'colon', word: ':', value: 0, ...place });
+    else if (groups.bracket !== undefined) tokens.push({ kind: 'bracket', word: groups.bracket, value: 0, ...place });
     else if (groups.open !== undefined) tokens.push({ kind: 'open', word: '?', value: 0, ...place });
     else pushWord(tokens, groups.word as string, place);
   }

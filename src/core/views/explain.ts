@@ -87,7 +87,8 @@ export function explainLine(dance: Dance, index: number): Explained | undefined 
 
 /** The calls of a line as they are written, without counts and marks. */
 export function lineWords({ line }: DancedLine): string {
-  const spans = line.step?.groups.flatMap(({ calls }) => calls.map(({ span }) => span)) ?? [];
+  const spans =
+    line.step?.groups.flatMap(({ calls, repeat }) => (repeat ? [repeat.span] : calls.map(({ span }) => span))) ?? [];
   if (spans.length === 0) return '';
   const words = line.text.slice(spans[0].from, spans[spans.length - 1].to).trim();
   // A list of feet in brackets ends with its bracket.

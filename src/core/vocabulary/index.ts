@@ -26,7 +26,8 @@ export interface Figure extends Omit<FigureRow, 'forms' | 'run' | 'turned'> {
   readonly row: FigureRow;
 }
 
-const compile = (row: FigureRow): Figure => ({
+/** Compiles a row. Throws on notation it does not know: a table's mistake, or an own figure's (own.ts tells its writer). */
+export const compileFigure = (row: FigureRow): Figure => ({
   ...row,
   row,
   forms: row.forms.map(readForm),
@@ -34,7 +35,7 @@ const compile = (row: FigureRow): Figure => ({
   turned: new Map(Object.entries(row.turned ?? {}).map(([key, text]) => [key, readPattern(text)])),
 });
 
-export const FIGURES: readonly Figure[] = FIGURE_ROWS.map(compile);
+export const FIGURES: readonly Figure[] = FIGURE_ROWS.map(compileFigure);
 
 const BY_ID = new Map(FIGURES.map((figure) => [figure.id, figure]));
 
@@ -84,7 +85,8 @@ export function canonicalWord(raw: string): string {
   return found;
 }
 
-const CANONICAL = new Map<string, string>();
+/** Words seen. "Turning" stays itself: `step turning 1/4` is a step that turns, `step turn` a pivot. */
+const CANONICAL = new Map<string, string>([['turning', 'turning']]);
 
 function stem(word: string): string {
   for (const [ending, replacements] of ENDINGS) {
@@ -99,6 +101,9 @@ function stem(word: string): string {
   }
   return word;
 }
+
+/** A figure's name in canonical words. */
+const canonicalName = (name: string): string[] => nameWords(name).map(canonicalWord);
 
 interface NameNode {
   readonly next: Map<string, NameNode>;
@@ -115,16 +120,18 @@ export const NAME_LIST: readonly {
 }[] = FIGURES.flatMap((figure) =>
   LANGUAGES.flatMap((language) =>
     (figure.names[language] ?? []).map((name) => ({
-      name: nameWords(name).map(canonicalWord).join(' '),
+      name: canonicalName(name).join(' '),
       figure,
       language,
     })),
   ),
 );
 
-for (const { name, figure } of NAME_LIST) {
-  let node = NAMES;
-  for (const word of name.split(' ')) {
+for (const { name, figure } of NAME_LIST) addName(NAMES, name.split(' '), figure);
+
+function addName(tree: NameNode, words: readonly string[], figure: Figure): void {
+  let node = tree;
+  for (const word of words) {
     let next = node.next.get(word);
     if (!next) node.next.set(word, (next = { next: new Map() }));
     node = next;
@@ -132,14 +139,50 @@ for (const { name, figure } of NAME_LIST) {
   node.figure ??= figure;
 }
 
-/** The longest name that starts at `words[start]`. */
-export function findName(words: readonly string[], start: number): { figure: Figure; length: number } | undefined {
-  let node: NameNode | undefined = NAMES;
-  let best: { figure: Figure; length: number } | undefined;
+/** How a name is written among separators that do not belong to it: a list with commas (`cross, quarter, quarter, cross`). */
+const SEPARATOR = ' break';
+
+export interface FoundName {
+  readonly figure: Figure;
+  /** Words taken. */
+  readonly length: number;
+}
+
+/** The figures a text is read with: those of the trade, and before them the writer's own. */
+export interface Vocabulary {
+  readonly own: readonly Figure[];
+  /** The longest name that starts at `words[start]`; of two equally long ones the writer's own. */
+  readonly findName: (words: readonly string[], start: number) => FoundName | undefined;
+}
+
+export const COMMON_VOCABULARY: Vocabulary = { own: [], findName: (words, start) => findIn(NAMES, words, start) };
+
+export function vocabularyWith(own: readonly Figure[]): Vocabulary {
+  if (own.length === 0) return COMMON_VOCABULARY;
+  const tree: NameNode = { next: new Map() };
+  for (const figure of own) for (const name of figure.names.en) addName(tree, canonicalName(name), figure);
+  return {
+    own,
+    findName: (words, start) => {
+      const [mine, common] = [findIn(tree, words, start), findIn(NAMES, words, start)];
+      return mine && mine.length >= (common?.length ?? 0) ? mine : common;
+    },
+  };
+}
+
+/** Only figures whose row says so may have commas between their words. */
+function findIn(tree: NameNode, words: readonly string[], start: number): FoundName | undefined {
+  let node: NameNode | undefined = tree;
+  let best: FoundName | undefined;
+  let separated = false;
   for (let index = start; index < words.length; index++) {
+    if (words[index] === SEPARATOR && index > start) {
+      separated = true;
+      continue;
+    }
     node = node.next.get(words[index]);
     if (!node) break;
-    if (node.figure) best = { figure: node.figure, length: index - start + 1 };
+    if (node.figure && (!separated || node.figure.listed)) best = { figure: node.figure, length: index - start + 1 };
   }
   return best;
 }

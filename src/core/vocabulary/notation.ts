@@ -94,6 +94,15 @@ export function readPatternStep(text: string): PatternStep {
   return { ...step, effect: step.word === 'unwind' ? 'open' : effect, turn, ...(size && { size }) };
 }
 
+/** Parts of a circle of `1/4`, `1 1/4`, `1`; undefined where the circle can't be cut so. */
+export function readAmountParts(text: string): number | undefined {
+  const match = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text.trim());
+  const parts = match
+    ? Number(match[1] ?? 0) * CIRCLE + (Number(match[2]) * CIRCLE) / Number(match[3])
+    : Number(text) * CIRCLE;
+  return Number.isInteger(parts) ? parts : undefined;
+}
+
 /** `1/4` of a circle in parts. */
 function readShare(text: string): number {
   const [above, below = '1'] = text.split('/');

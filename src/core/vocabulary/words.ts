@@ -23,7 +23,7 @@ export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = {
   side: 'side', sideways: 'side', 'zur seite': 'side', seite: 'side', cote: 'side', 'de cote': 'side',
   across: 'cross', over: 'cross', 'in front of': 'cross', 'in front': 'cross', ueber: 'cross',
   behind: 'behind', hinter: 'behind', derriere: 'behind',
-  together: 'together', tog: 'together', beside: 'together', 'next to': 'together', neben: 'together', ensemble: 'together', 'a cote': 'together', home: 'together',
+  together: 'together', tog: 'together', beside: 'together', 'next to': 'together', neben: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
   'in place': 'place', 'on the spot': 'place', 'am platz': 'place', 'auf der stelle': 'place', 'sur place': 'place', 'on place': 'place',
   diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
   out: 'out', apart: 'out', in: 'in', centre: 'in', center: 'in',
@@ -67,7 +67,7 @@ export const REPEAT_WORDS: Readonly<Record<string, number>> = {
 export const FILLERS: ReadonlySet<string> = new Set(
   (
     'the a an to on onto of your you with w and at by for from foot feet make do take taking taken end ends ending slightly slight small large big long ball toes knee hand hands finger fingers ' +
-    'arm arms hip hips shoulder shoulders body back-and-forth then up down it same time way transfer change whilst slowly quick travel front into around shin ankle leg travelling diagonal-ly ' +
+    'arm arms hip hips shoulder shoulders body back-and-forth then up down it same time way transfer change whilst slowly quick travel front into around shin ankle leg travelling syncopated both circle around slow again clockwise-ly each other apart-ly level lightly weighted style ' +
     'mit und auf den der die das dem am im nach zur zum ueber-kopf fuss ein eine einen herum dabei belasten um beiden beide ballen ende ' +
     'avec et le la les un une sur au aux du de des en pied pour l d'
   ).split(' '),

@@ -58,7 +58,15 @@ function slipsOfFeet(dance: Dance): FootSlip[] {
 /** The moments at which a foot is told to be wrong. */
 export const wrongMoments = (dance: Dance): ReadonlySet<Moment> => new Set(slipsOfFeet(dance).map(({ slip }) => slip));
 
-const STAYS_ON_ITS_FOOT: ReadonlySet<string> = new Set(['hop', 'sway', 'pivot', 'unwind', 'swivel', 'twist']);
+const STAYS_ON_ITS_FOOT: ReadonlySet<string> = new Set([
+  'hop',
+  'sway',
+  'pivot',
+  'unwind',
+  'swivel',
+  'twist',
+  'knee pop',
+]);
 
 function isImpossible({ action, before }: Moment): boolean {
   return (

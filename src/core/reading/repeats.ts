@@ -1,0 +1,44 @@
+/** `repeat 1-4 on the other foot`, `same again leading L`, `repeat section 1 mirrored`: a line that stands for other lines. */
+import type { Foot } from '../model/feet';
+import type { Span } from '../model/text';
+import { FOOT_WORDS, SIDE_WORDS } from '../vocabulary/words';
+
+export interface Repeat {
+  readonly span: Span;
+  /** Another section of the same part; undefined for counts of this one. */
+  readonly section?: number;
+  /** Whole counts, first and last; undefined for all of the section, or for all that stands above in this one. */
+  readonly counts?: { readonly from: number; readonly to: number };
+  readonly mirrored: boolean;
+  /** "leading L": mirrored when the lines repeated lead with the other foot. */
+  readonly lead?: Foot;
+}
+
+const OPENING = /^\s*(?:then\s+)?(?:repeat|same(?:\s+(?:again|as))?|as\s+above|wiederholen|reprendre|repeter)\b/i;
+const SECTION = /\b(?:section|sec\.?|s)\s*(\d{1,2})\b/i;
+const COUNTS = /(?:counts?|steps?|above|repeat|as)?\s*\b(\d{1,2})\s*&?\s*(?:-|to)\s*(\d{1,2})&?/i;
+const MIRRORED =
+  /\b(?:mirror(?:ed)?|(?:other|opposite)\s+(?:foot|feet|side|way|lead|direction)|reversed?|spiegelverkehrt|gegengleich|autre\s+pied|miroir)\b/i;
+const LEAD = /\b(?:lead(?:ing)?|start(?:ing)?|beginning|begin)\s+(?:with\s+|on\s+)?(?:the\s+)?([a-z]+)\b/i;
+
+/** `text` from `start`, marks blanked out. Undefined when the line repeats nothing. */
+export function readRepeat(text: string, start: number): Repeat | undefined {
+  const words = text.slice(start);
+  const opening = OPENING.exec(words);
+  if (!opening) return undefined;
+  const rest = words.slice(opening[0].length);
+  const section = SECTION.exec(rest)?.[1];
+  const counts = COUNTS.exec(section ? rest.replace(SECTION, ' ') : rest);
+  const side = LEAD.exec(rest)?.[1].toLowerCase() ?? '';
+  const lead = FOOT_WORDS[side] ?? SIDE_WORDS[side];
+  const [from, to] = counts ? [Number(counts[1]), Number(counts[2])] : [0, 0];
+  if (counts && (from < 1 || to < from)) return undefined;
+  const own = start + (/^\s*/.exec(words)?.[0].length ?? 0);
+  return {
+    span: { from: own, to: own + words.trim().length },
+    ...(section !== undefined && { section: Number(section) }),
+    ...(counts && { counts: { from, to } }),
+    mirrored: MIRRORED.test(rest),
+    ...(lead && { lead }),
+  };
+}
