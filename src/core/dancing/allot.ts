@@ -3,6 +3,7 @@
  * counts in order is taken: an exact fit in a usual rhythm costs nothing, a count left over or a call left without counts much.
  * Counts that stay empty are holds that nobody wrote, calls without counts are too many: both are told, never hidden.
  */
+import type { Foot } from '../model/feet';
 import { TICKS_A_COUNT } from '../model/ticks';
 import type { Call } from '../reading/calls';
 import type { Figure } from '../vocabulary';
@@ -77,14 +78,21 @@ const unitsOfCall = (call: Call): Unit[] =>
 /** `Dorothy R, L` is two of them, `shuffle R L R` one: feet that do not spell the figure lead one each. */
 function figureAFoot(call: Call): Call[] {
   const { figure, feet } = call;
-  if (!figure || !feet || figure.run || figure.family === 'single') return [call];
-  if (figure.forms.some((form) => form.steps.length === feet.length || weightChanges(form.steps) === feet.length))
-    return [call];
-  return feet.map((foot) => ({ ...call, foot, feet: undefined }));
+  if (!figure || !feet || (figure.run && figure.family !== 'struts')) return [onceForAll(call)];
+  if (figure.family === 'single') return [onceForAll(call)];
+  const spells = figure.forms.some(({ steps }) =>
+    [steps, steps.filter(({ effect }) => effect === 'takes')].some((own) => isSpeltBy(own, feet)),
+  );
+  if (spells || figure.run) return [onceForAll(call)];
+  return feet.map((foot) => ({ ...call, foot, feet: undefined, repeat: 1 }));
 }
 
-const weightChanges = (steps: readonly PatternStep[]): number =>
-  steps.filter(({ effect }) => effect === 'takes').length;
+/** `four walks R L R L`: as many feet as times say the same thing twice. */
+const onceForAll = (call: Call): Call =>
+  call.numbered && call.feet && call.feet.length >= call.repeat ? { ...call, repeat: 1 } : call;
+
+const isSpeltBy = (steps: readonly PatternStep[], feet: readonly Foot[]): boolean =>
+  steps.length === feet.length && steps.every(({ role }, index) => (role === 'A') === (feet[index] === feet[0]));
 
 const repeatsOf = (call: Call, place: { titled?: Call; detailIndex: number }): Unit[] =>
   Array.from({ length: call.repeat }, (_, repeat) => ({ call, figure: call.figure, repeat, ...place }));
@@ -157,14 +165,16 @@ function candidatesOf(unit: Unit, places: number, alone: boolean): Candidate[] {
   );
   const asRun = figure.run !== undefined && (call.feet !== undefined || startsElsewhere === true);
   if (!asRun) {
-    figure.forms.forEach((form, index) =>
+    figure.forms.forEach((form, index) => {
+      // A pivot said again has its own step forward each time.
+      if (figure.id === 'pivot' && unit.repeat > 0 && form.steps.length === 1) return;
       list.push({
         steps: form.steps,
         length: form.steps.length,
         cost: index * COST.laterForm,
         rhythms: form.rhythms,
-      }),
-    );
+      });
+    });
   }
   const further = furtherSteps(unit);
   if (further) {

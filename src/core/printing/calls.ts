@@ -18,7 +18,7 @@ export function printCall(call: Call, text: string, style: HouseStyle = SLATE_ST
     styledName(closes ? figureById('close') : figure, style),
     printFeet(call, style),
     closes ? '' : printDirection(call, style),
-    call.repeat > 1 ? `x${call.repeat}` : '',
+    call.repeat > 1 && !isCounted(call) ? `x${call.repeat}` : '',
     printTurn(call, style),
   ];
   const printed = words.filter(Boolean).join(' ');
@@ -26,6 +26,10 @@ export function printCall(call: Call, text: string, style: HouseStyle = SLATE_ST
     ? `${printed}: ${call.detail.map((detail) => printDetail(detail, text, style)).join(', ')}`
     : printed;
 }
+
+/** `four walks R L R L`: the feet say how many. */
+const isCounted = ({ numbered, feet, repeat }: Call): boolean =>
+  numbered === true && feet !== undefined && feet.length >= repeat;
 
 /** After a colon a step is told by its direction alone: `side, behind, side, cross`. */
 function printDetail(call: Call, text: string, style: HouseStyle): string {

@@ -359,6 +359,7 @@ class CallReader {
   private takeRepeat(value: number, length: number): void {
     const draft = this.ensure();
     draft.repeat = Math.min(Math.max(value, 1), 16);
+    draft.numbered = draft.figure === undefined;
     this.consume(draft, length);
   }
 

@@ -32,6 +32,8 @@ export interface Call {
   readonly more?: readonly (Direction | null)[];
   readonly turn?: CalledTurn;
   readonly repeat: number;
+  /** The number stands before the name: `four walks R L R L` are four in all. */
+  readonly numbered?: boolean;
   /** Stands in brackets with its neighbours, and they are danced in turn so often: `(step R, pivot 1/2 left) x2`. */
   readonly bracket?: { readonly times: number };
   /** The turn given is the sum over the repeats ("four paddles making a full turn"). */
@@ -130,6 +132,7 @@ export function settle(draft: Draft): Call {
     // A hip or a body rolls one way round without turning anybody.
     turn: figure?.id === 'roll' ? undefined : draft.turn,
     repeat: draft.repeat,
+    ...(draft.numbered && { numbered: true }),
     // "Bounce four times turning 1/4" turns a quarter in all.
     total: draft.total || (draft.repeat > 1 && figure !== undefined && isSingle(figure) && figure.fills === true),
     joined: draft.joined,

@@ -143,7 +143,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
 
   // Triples
   row('shuffle', 'triples', { en: ['shuffle', 'triple step', 'cha cha cha', 'triple', 'cha cha'], de: ['Wechselschritt'], fr: ['pas chasse'] }, ['1&2: A *, B tog, A * +T'], { direction: 'forward', turned: TRIPLE_TURNS, bare: 'foot' }),
-  row('step-together-step', 'triples', { en: ['step together step', 'step close step', 'side together side', 'side close side'] }, ['1-4: A *, B tog, A * +T, [B touch tog]', '1-3 | 1&2: A *, B tog, A * +T'], { direction: 'side', bare: 'side' }),
+  row('step-together-step', 'triples', { en: ['step together step', 'step close step', 'side together side', 'side close side', 'step together step touch', 'side together side touch', 'side close side touch'] }, ['1-4: A *, B tog, A * +T, [B touch tog]', '1-3 | 1&2: A *, B tog, A * +T'], { direction: 'side', bare: 'side' }),
   row('chasse', 'triples', { en: ['chasse', 'side shuffle', 'side triple', 'shuffle side', 'side triple step'] }, ['1&2: A side, B tog, A side +T'], { bare: 'side', turned: { ...TRIPLE_TURNS, 'out 1/4': 'A side, B tog, A fwd +1/4', 'in 1/4': 'A side, B tog, A back +1/4' } }),
   row('cross-shuffle', 'triples', { en: ['cross shuffle', 'crossing shuffle', 'crossing triple', 'cross triple', 'cross and cross'], fr: ['chasse croise'] }, ['1&2 | 1-3: A cross, B side, A cross +T', '1&2&3: A cross, B side small, A cross, B side small, A cross +T'], { share: 'crosses', bare: 'foot' }),
   row('behind-shuffle', 'triples', { en: ['behind shuffle'] }, ['1&2: A behind, B side, A behind']),
