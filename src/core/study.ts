@@ -3,10 +3,13 @@ import { checkDance } from './checking/check';
 import { danceScript, type Dance } from './dancing/dance';
 import type { Finding } from './model/findings';
 import { readScript, type Script } from './reading/script';
+import { proposeSolutions } from './solving/propose';
 import { viewScript, type ScriptView } from './views/script-view';
 
 export interface Study {
   readonly text: string;
+  /** The writer's own figures from elsewhere that it was read with, as `## Figure` lines. */
+  readonly personal: string;
   readonly script: Script;
   readonly dance: Dance;
   readonly findings: readonly Finding[];
@@ -19,11 +22,11 @@ export const LONGEST_TEXT = 1_000_000;
 let last: Study | undefined;
 
 /** Reads, dances and checks a text. The last answer is remembered, so that several views of one text cost one study. */
-export function studyText(text: string): Study {
-  if (last?.text === text) return last;
-  const script = readScript(text.length > LONGEST_TEXT ? '' : text);
+export function studyText(text: string, personal = ''): Study {
+  if (last?.text === text && last.personal === personal) return last;
+  const script = readScript(text.length > LONGEST_TEXT ? '' : text, personal);
   const dance = danceScript(script);
-  const findings = checkDance(dance);
-  last = { text, script, dance, findings, view: viewScript(dance, findings) };
+  const findings = proposeSolutions(dance, checkDance(dance));
+  last = { text, personal, script, dance, findings, view: viewScript(dance, findings) };
   return last;
 }

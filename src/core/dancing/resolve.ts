@@ -14,7 +14,7 @@ import { nextFoot, type DanceState } from './state';
 
 /** Something the line did not say. `customary`: the figure's own habit settles it; otherwise it is a guess. */
 export interface Assumption {
-  readonly kind: 'way' | 'amount' | 'stomp up' | 'direction' | 'pivot';
+  readonly kind: 'way' | 'amount' | 'open' | 'stomp up' | 'direction' | 'pivot';
   readonly customary: boolean;
   readonly span: Span;
   /** What was assumed, in words: `left`, `1/2`. */
@@ -122,6 +122,12 @@ function wholeTurn(unit: Unit, figure: Figure, lead: Foot, state: DanceState, as
   if (!said && figure.amount === undefined) return undefined;
   const span = said?.span ?? call.span;
   const way = said?.way;
+  // `turn ?` goes nowhere until an answer is chosen; `1/4 turn ?` goes its own way so far.
+  if (said?.open && said.target === undefined) {
+    assumed.push({ kind: 'open', customary: false, span, value: '' });
+    if (said.amount === undefined) return undefined;
+    return said.amount * waySign(way ?? naturalWay(figure, lead, state) ?? outWay(lead));
+  }
   if (said?.target !== undefined && said.amount === undefined)
     return turnToTarget(figure, lead, state, said.target, way, span, assumed);
   let amount = said?.amount ?? figure.amount;
@@ -177,7 +183,7 @@ export function unwindWay(crossing: NonNullable<DanceState['crossing']>): Way {
 }
 
 /** Where in the figure the turn falls, one number an action, and the directions that go with it. */
-function spellTurn(
+export function spellTurn(
   figure: Figure,
   steps: readonly PatternStep[],
   lead: Foot,

@@ -16,6 +16,7 @@ export const facingClaim: Rule = {
       },
     ],
     good: [
+      section(2, '1-2 Step R forward, pivot ? (6:00)'),
       section(2, '1-2 Step R forward, pivot 1/2 left (6:00)'),
       // The second claim is off by as much as the first: one slip, told once.
       section(4, '1-2 Step R forward, pivot 1/2 left', '3-4 Step R forward, pivot 1/4 left (3:00)'),
@@ -24,14 +25,18 @@ export const facingClaim: Rule = {
   find: (dance) =>
     blocksOf(dance).flatMap((block) => {
       let offset = 0;
+      // A turn left open before it explains any hour; what fits is offered there.
+      let open = false;
       const found: Found[] = [];
       for (const own of block.sections) {
         for (const line of own.lines.filter((candidate) => candidate.line.section === own.text)) {
           for (const call of line.calls) {
+            open ||= call.assumed.some(({ kind }) => kind === 'open');
             for (const claim of call.facingClaims) {
               const now = facingAfter(0, claim.facing - call.after.facing);
-              if (now !== offset && call.after.facing !== claim.facing) found.push(describe(line, call, claim));
+              if (now !== offset && call.after.facing !== claim.facing && !open) found.push(describe(line, call, claim));
               offset = now;
+              open = false;
             }
           }
         }

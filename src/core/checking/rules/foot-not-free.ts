@@ -2,7 +2,7 @@ import type { Moment } from '../../dancing/dance';
 import { isFoot } from '../../model/feet';
 import type { Proposal } from '../../model/findings';
 import { placeOfTick } from '../../model/ticks';
-import { mirrorWords } from '../mirror-words';
+import { mirrorWords } from '../../rewriting/mirror-words';
 import { callsOf, placeIn, replacing, section, sectionFrom, wordsAt, type Here, type Rule } from '../rule';
 import type { Dance, DancedCall } from '../../dancing/dance';
 

@@ -19,6 +19,7 @@ import { stepAssumed } from './step-assumed';
 import { turnAssumed } from './turn-assumed';
 import { turnWithoutAmount } from './turn-without-amount';
 import { turnWithoutDirection } from './turn-without-direction';
+import { turnOpen } from './turn-open';
 import { unwindWrongWay } from './unwind-way';
 import { wallDoesNotLoop } from './wall-does-not-loop';
 import { wallsClaimed } from './walls-claimed';
@@ -44,6 +45,7 @@ export const RULES: readonly Rule[] = [
   turnWithoutDirection,
   turnWithoutAmount,
   turnAssumed,
+  turnOpen,
   pivotUnnatural,
   unwindWrongWay,
   wallsClaimed,

@@ -57,6 +57,6 @@ const SENTENCES: Partial<
   },
   pivot: {
     message: ({ value }) => `The weight goes to ${value} on this turn, as the next step shows.`,
-    mend: (words) => words.replace(/\bturn\b/i, 'pivot'),
+    mend: (words) => (words.includes('?') ? words : words.replace(/\bturn\b/i, 'pivot')),
   },
 };

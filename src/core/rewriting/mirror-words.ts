@@ -44,6 +44,13 @@ export function mirrorWords(words: string, call: Call, line: ScriptLine, dance: 
   return changed ? mirrored : undefined;
 }
 
+/** Every side named in a text, the other way round: `Shuffle R, pivot 1/2 left` is `Shuffle L, pivot 1/2 right`. */
+export const mirrorSides = (text: string): string =>
+  text.replace(SIDE, (word) => {
+    const other = OTHER.get(word.toLowerCase()) ?? mirrorRun(word);
+    return other ? matchCase(word, other) : word;
+  });
+
 /** `RLR` is three feet in one word. */
 const mirrorRun = (word: string): string | undefined =>
   /^[RL]{2,8}$/.test(word) ? [...word].map((letter) => (letter === 'R' ? 'L' : 'R')).join('') : undefined;

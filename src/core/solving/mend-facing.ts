@@ -1,0 +1,71 @@
+/** The smallest change of one turn that brings a line to the wall it states: on the line itself, or on one before it. */
+import type { Dance, DancedCall, DancedLine } from '../dancing/dance';
+import type { Finding, Proposal } from '../model/findings';
+import { placeOfTick } from '../model/ticks';
+import { shiftSpan } from '../model/text';
+import { amountWords, CIRCLE, facingAfter, wayOfTurn, type Turn } from '../model/turns';
+
+const EIGHTH = CIRCLE / 8;
+const MOST_OFFERED = 3;
+
+interface Change extends Proposal {
+  readonly size: number;
+  readonly distance: number;
+}
+
+/** `finding` says that a stated wall is not the one reached. Changes of other turns since the last wall that was right. */
+export function mendFacing(dance: Dance, finding: Finding): Proposal[] {
+  const placed = findClaim(dance, finding);
+  if (!placed) return [];
+  const { before, off } = placed;
+  const changes = before.flatMap(({ danced, call }, index) => changesOf(danced, call, off, before.length - index));
+  return changes
+    .sort((a, b) => a.size - b.size || a.distance - b.distance)
+    .slice(0, MOST_OFFERED)
+    .map(({ label, edits }) => ({ label, edits }));
+}
+
+interface Placed {
+  readonly danced: DancedLine;
+  readonly call: DancedCall;
+}
+
+/** The calls with a turn of their own between the last wall that was right and the one that is not; its own call is the rule's. */
+function findClaim(dance: Dance, { span }: Finding): { before: Placed[]; off: number } | undefined {
+  for (const block of [...dance.parts, ...dance.tags]) {
+    let before: Placed[] = [];
+    for (const own of block.sections) {
+      for (const danced of own.lines.filter(({ line }) => line.section === own.text)) {
+        for (const call of danced.calls) {
+          for (const claim of call.facingClaims) {
+            const off = facingAfter(0, claim.facing - call.after.facing);
+            if (claim.span.from + danced.line.span.from === span.from) return { before, off };
+            if (off === 0) before = [];
+          }
+          if (call.call.turn?.amount !== undefined) before.push({ danced, call });
+        }
+      }
+    }
+  }
+  return undefined;
+}
+
+function changesOf({ line }: DancedLine, { call, moments }: DancedCall, off: number, distance: number): Change[] {
+  const { turn } = call;
+  if (!turn?.amount || moments.length === 0) return [];
+  const now: Turn = moments.reduce((sum, { action }) => sum + action.turn, 0);
+  const span = shiftSpan(turn.span, line.span.from);
+  return [off, off - CIRCLE]
+    .map((added) => now + added)
+    .filter((wanted) => wanted !== 0 && Math.abs(wanted) <= CIRCLE && wanted % EIGHTH === 0)
+    .map((wanted) => {
+      const words = `${Math.abs(wanted) === CIRCLE ? 'full' : amountWords(wanted)} ${wayOfTurn(wanted)}`;
+      const opening = /^(?:making|turning|turn)\s+/i.exec(line.text.slice(turn.span.from, turn.span.to))?.[0] ?? '';
+      return {
+        label: `${words} on ${placeOfTick(moments[0].tick)}`,
+        edits: [{ ...span, insert: opening + words }],
+        size: Math.abs(wanted - now),
+        distance,
+      };
+    });
+}
