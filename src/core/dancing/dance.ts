@@ -23,6 +23,8 @@ export interface Moment {
   readonly action: Action;
   readonly before: DanceState;
   readonly after: DanceState;
+  /** The step that the `8&1` before it ends on, said once more: nothing new is danced. */
+  readonly shared?: boolean;
 }
 
 export interface DancedCall {
@@ -228,7 +230,8 @@ class Dancer {
 
   dance(group: LaidGroup, allotted: Allotted, offset: number, riders: Riders, claims: Claims): DancedCall {
     this.place += 1;
-    const { unit, steps, first } = allotted;
+    const shares = group.shares === true && allotted.first === 0 && isFoot(this.state.weight);
+    const { unit, steps, first } = shares ? onFoot(allotted, this.state.weight as Foot) : allotted;
     const { call, figure, titled } = unit;
     const facts = {
       call,
@@ -243,7 +246,7 @@ class Dancer {
     const opening = [...riders.onFirst].map((rider) => ridingTurn(rider, this.state));
     const closing = [...riders.onLast].map((rider) => ridingTurn(rider, this.state));
     const sum = (turns: readonly { turn: Turn }[]): Turn => turns.reduce((total, { turn }) => total + turn, 0);
-    const resolved = resolveCall(allotted, this.state, sum(opening));
+    const resolved = resolveCall({ ...allotted, unit }, this.state, sum(opening));
     const certain = this.state.weight !== 'unknown' || call.foot !== undefined || call.feet !== undefined;
     const moments: Moment[] = [];
     const assumed = [...resolved.assumed, ...[...opening, ...closing].flatMap((rider) => rider.assumed)];
@@ -257,7 +260,10 @@ class Dancer {
         assumed,
       );
       const before = this.state;
-      const after = danceAction(before, settled);
+      const shared = shares && index === 0 && settled.foot === before.weight && settled.effect === 'takes';
+      const after = shared
+        ? danceAction(before, { ...settled, foot: null, effect: 'none' })
+        : danceAction(before, settled);
       this.state = certain ? after : { ...after, weight: 'unknown' };
       if (last) this.state = withClaim(this.state, settled, claims);
       const tick = group.ticks[first + index];
@@ -269,6 +275,7 @@ class Dancer {
         action: settled,
         before,
         after: this.state,
+        ...(shared && { shared }),
       });
     });
     return { ...facts, lead: resolved.lead, moments, assumed, after: this.state };
@@ -338,6 +345,12 @@ class Dancer {
     return this.state;
   }
 }
+
+/** A call that names no foot takes the step it shares. */
+const onFoot = (allotted: Allotted, foot: Foot): Allotted =>
+  allotted.unit.call.foot || allotted.unit.call.feet || allotted.unit.call.travel
+    ? allotted
+    : { ...allotted, unit: { ...allotted.unit, call: { ...allotted.unit.call, foot } } };
 
 /** "(weight both)" spreads the weight; a stated foot settles weight that is unknown or on both. */
 function withClaim(state: DanceState, action: Action, claims: Claims): DanceState {

@@ -17,6 +17,8 @@ export interface LaidGroup {
   readonly ticks: readonly number[];
   readonly end: number;
   readonly allotted: readonly Allotted[];
+  /** Its 1 is also the 1 that an `8&1` before it ends on: one step, if the feet agree. */
+  readonly shares?: boolean;
   /** Moments without a call: holds that nobody wrote. */
   readonly empty: readonly number[];
 }
@@ -71,6 +73,8 @@ function laySection(text: SectionText, block: BlockText, offset: number, earlier
   const borrows = groups[groups.length - 1]?.group.counts?.borrows === true;
   const end = Math.max(0, ...groups.map(({ end: own, group }) => (group.counts?.borrows ? own - TICKS_A_COUNT : own)));
   const counts = Math.ceil(end / TICKS_A_COUNT);
+  const [opening] = groups;
+  if (opening?.ticks[0] === 0 && earlier[earlier.length - 1]?.borrows) groups[0] = { ...opening, shares: true };
   return { text, groups, counts, statedCounts: source?.counts ?? text.counts ?? counts, borrows, offset };
 }
 

@@ -266,6 +266,7 @@ class CallReader {
     if (this.draft?.figure) this.finishCall();
     const next = this.ensure();
     next.figure = figure;
+    next.nameSpan = { from: this.tokens[this.at].from, to: this.tokens[this.at + length - 1].to };
     this.lastNoun = /^(?:swivel|twist) (\w+)/.exec(this.spelt.slice(this.at, this.at + length).join(' '))?.[1] ?? '';
     if (figure.id === 'recover' && next.direction) next.direction = undefined;
     this.lastWasTurn = false;

@@ -20,6 +20,8 @@ export interface Call {
   readonly span: Span;
   /** Undefined when the words were not understood. */
   readonly figure?: Figure;
+  /** The words of its name. */
+  readonly nameSpan?: Span;
   /** The foot the call names, and where. */
   readonly foot?: Foot;
   readonly footSpan?: Span;
@@ -126,6 +128,7 @@ export function settle(draft: Draft): Call {
   const call: { -readonly [K in keyof Call]: Call[K] } = {
     span: { from: draft.from, to: draft.to },
     figure,
+    ...(draft.nameSpan && { nameSpan: draft.nameSpan }),
     // `croiser devant`, "cross in front": across is what the figure says already.
     direction: figure?.id === 'cross' && draft.direction === 'forward' ? undefined : draft.direction,
     ...(draft.places.length > 0 && { more: draft.places }),

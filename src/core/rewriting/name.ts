@@ -114,6 +114,24 @@ export function nameMoments(moments: readonly Moment[], style: HouseStyle = SLAT
   return { figure: found.figure, lead, words: wordsOf(found, lead, style) };
 }
 
+/**
+ * Whether moments spell this figure, on any counts. The last action may differ: tails vary (a touch for a step, together for forward).
+ */
+export function spellsFigure(moments: readonly Moment[], figure: Figure): boolean {
+  const lead = moments.find(({ action }) => action.foot !== null)?.action.foot;
+  if (!lead) return false;
+  const spelt = signature(
+    moments.map(({ action }) => action),
+    lead,
+  ).split('|');
+  for (const [key, list] of entries()) {
+    if (!list.some((entry) => entry.figure === figure)) continue;
+    const own = key.split('|');
+    if (own.length === spelt.length && own.slice(0, -1).every((action, index) => action === spelt[index])) return true;
+  }
+  return false;
+}
+
 /** `scale` 2: the same rhythm, twice as slow. */
 function fitsRhythm(moments: readonly Moment[], rhythm: readonly number[], scale: number): boolean {
   return moments.every(({ tick }, index) => tick - moments[0].tick === rhythm[index] * scale);

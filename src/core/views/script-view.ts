@@ -184,7 +184,7 @@ function railOf(block: DancedBlock, own: DancedSection, wrong: Wrong): RailCell[
   const split = new Set<number>();
   const holds = new Set<number>();
   const slips = new Set<number>();
-  if (runsInto(block, own)) called[1] += 1;
+  if (runsInto(block, own) && !own.lines[0]?.moments[0]?.shared) called[1] += 1;
   for (const { groups } of own.lines) {
     for (const group of groups) {
       for (const tick of group.ticks) {

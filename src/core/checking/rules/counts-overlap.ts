@@ -19,13 +19,16 @@ export const countsOverlap: Rule = {
       },
     ],
     good: [
+      '## Section 1\n1 Step R forward\n2-3 Rock L forward, recover R\n4&5 Shuffle L back\n6-7 Rock R back, recover L\n8&1 Shuffle R forward\n## Section 2\n1 Step R forward\n2-4 Walk L R L\n5-8 Walk R L R L',
       section(4, '1&2& Heel switches R L', '3-4 Walk R, walk L'),
       section(4, '1-2 Walk R, walk L', '&3-4 Ball step, hold'),
     ],
   },
   find: (dance) =>
     sectionsOf(dance).flatMap(({ block, section: own }) => {
-      let last = takenFromBefore(block, own) ? 0 : -Infinity;
+      // The 1 of an `8&1` said once more with the same foot is one step.
+      const shared = own.lines[0]?.moments[0]?.shared === true;
+      let last = takenFromBefore(block, own) && !shared ? 0 : -Infinity;
       const found: Found[] = [];
       const seen = new Set<number>();
       for (const group of groupsOf(own)) {

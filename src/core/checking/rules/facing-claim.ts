@@ -34,7 +34,8 @@ export const facingClaim: Rule = {
             open ||= call.assumed.some(({ kind }) => kind === 'open');
             for (const claim of call.facingClaims) {
               const now = facingAfter(0, claim.facing - call.after.facing);
-              if (now !== offset && call.after.facing !== claim.facing && !open) found.push(describe(line, call, claim));
+              if (now !== offset && call.after.facing !== claim.facing && !open)
+                found.push(describe(line, call, claim));
               offset = now;
               open = false;
             }

@@ -1,7 +1,7 @@
 import type { Moment } from '../../dancing/dance';
 import { isFoot } from '../../model/feet';
 import type { Proposal } from '../../model/findings';
-import { placeOfTick } from '../../model/ticks';
+import { placeOfTick, TICKS_A_COUNT } from '../../model/ticks';
 import { mirrorWords } from '../../rewriting/mirror-words';
 import { callsOf, placeIn, replacing, section, sectionFrom, wordsAt, type Here, type Rule } from '../rule';
 import type { Dance, DancedCall } from '../../dancing/dance';
@@ -68,13 +68,20 @@ const STAYS_ON_ITS_FOOT: ReadonlySet<string> = new Set([
   'knee pop',
 ]);
 
-function isImpossible({ action, before }: Moment): boolean {
+function isImpossible({ action, before, shared }: Moment): boolean {
   return (
+    !shared &&
     action.foot !== null &&
     isFoot(before.weight) &&
     action.foot === before.weight &&
     !STAYS_ON_ITS_FOOT.has(action.word)
   );
+}
+
+/** The 1 that an `8&1` ends on is called 1. */
+function placeOfMoment({ tick, line }: Moment): string {
+  const length = (line.section?.counts ?? Infinity) * TICKS_A_COUNT;
+  return placeOfTick(tick >= length ? tick - length : tick);
 }
 
 function describe(dance: Dance, here: Here & { call: DancedCall; previous?: DancedCall }, slip: Moment) {
@@ -83,7 +90,7 @@ function describe(dance: Dance, here: Here & { call: DancedCall; previous?: Danc
   const earlier = own ?? previous?.moments[previous.moments.length - 1];
   const span = placeIn(line.line, call.call.span);
   const verb = slip.action.effect === 'none' ? slip.action.word : slip.action.word === 'recover' ? 'recover' : 'step';
-  const since = earlier ? `after count ${placeOfTick(earlier.tick)}` : 'at the start';
+  const since = earlier ? `after count ${placeOfMoment(earlier)}` : 'at the start';
   const mended = mirrorWords(wordsAt(dance, span), call.call, line.line, dance);
   const fix: Proposal | undefined = mended && !own ? replacing(mended, span, mended) : undefined;
   return {

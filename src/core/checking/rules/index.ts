@@ -24,6 +24,14 @@ import { unwindWrongWay } from './unwind-way';
 import { wallDoesNotLoop } from './wall-does-not-loop';
 import { wallsClaimed } from './walls-claimed';
 import { weightClaim } from './weight-claim';
+import { countsFilled } from './counts-filled';
+import { hasAName } from './has-a-name';
+import { mixedSides } from './mixed-sides';
+import { nameContradicts } from './name-contradicts';
+import { ownFigure } from './own-figure';
+import { spin } from './spin';
+import { twoNames } from './two-names';
+import { wallOnCorner } from './wall-on-corner';
 import { wordsUnread } from './words-unread';
 
 export const RULES: readonly Rule[] = [
@@ -51,5 +59,13 @@ export const RULES: readonly Rule[] = [
   wallsClaimed,
   notUnderstood,
   wordsUnread,
+  ownFigure,
+  nameContradicts,
+  hasAName,
+  twoNames,
+  mixedSides,
+  spin,
+  wallOnCorner,
+  countsFilled,
   planKept,
 ];

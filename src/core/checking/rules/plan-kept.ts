@@ -6,7 +6,7 @@ export const planKept: Rule = {
   code: 'plan-kept',
   group: 'plan',
   severity: 'remark',
-  about: 'Plans, endings, options and own figures are kept as they are written, and not yet worked out.',
+  about: 'Plans, endings and options are kept as they are written, and not yet worked out.',
   examples: {
     bad: [
       {
@@ -18,7 +18,10 @@ export const planKept: Rule = {
   },
   find: (dance) =>
     dance.script.blocks
-      .filter((block) => block.kind !== 'part' && block.kind !== 'tag' && block.headingLine !== undefined)
+      .filter(
+        (block) =>
+          block.kind !== 'part' && block.kind !== 'tag' && block.kind !== 'figure' && block.headingLine !== undefined,
+      )
       .map((block) => ({
         span: dance.script.lines[block.headingLine as number].span,
         message:
