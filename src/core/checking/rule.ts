@@ -46,13 +46,15 @@ export const blocksOf = (dance: Dance): readonly DancedBlock[] => [...dance.part
 export const sectionsOf = (dance: Dance): { block: DancedBlock; section: DancedSection }[] =>
   blocksOf(dance).flatMap((block) => block.sections.map((own) => ({ block, section: own })));
 
-/** Walked once a dance, however many rules ask. */
-function once<T>(walk: (dance: Dance) => T): (dance: Dance) => T {
-  const known = new WeakMap<Dance, T>();
+/**
+ * Walked once a dance, however many rules ask. Only the newest dance is remembered: a weak map would keep every one of them
+ * through the collector's quick rounds, and typing would stutter.
+ */
+export function once<T>(walk: (dance: Dance) => T): (dance: Dance) => T {
+  let known: { readonly dance: Dance; readonly found: T } | undefined;
   return (dance) => {
-    let found = known.get(dance);
-    if (found === undefined) known.set(dance, (found = walk(dance)));
-    return found;
+    if (known?.dance !== dance) known = { dance, found: walk(dance) };
+    return known.found;
   };
 }
 

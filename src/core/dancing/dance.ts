@@ -24,7 +24,7 @@ export interface Moment {
   readonly before: DanceState;
   readonly after: DanceState;
   /** The step that the `8&1` before it ends on, said once more: nothing new is danced. */
-  readonly shared?: boolean;
+  readonly shared: boolean;
 }
 
 export interface DancedCall {
@@ -220,6 +220,30 @@ function ridersOf(allotted: readonly Allotted[]): Riders[] {
   return riders;
 }
 
+const NO_ASSUMPTIONS: readonly Assumption[] = [];
+const NO_RIDING = { turn: 0, assumed: NO_ASSUMPTIONS };
+
+const dancedCall = (
+  { unit: { call, figure, titled }, first, steps }: Allotted,
+  { weightClaims, facingClaims }: Claims,
+  moments: readonly Moment[],
+  assumed: readonly Assumption[],
+  after: DanceState,
+  lead?: Foot,
+): DancedCall => ({
+  call,
+  figure,
+  titled,
+  lead,
+  moments,
+  assumed,
+  unplaced: first < 0,
+  rides: first >= 0 && steps.length === 0 && figure !== undefined,
+  after,
+  weightClaims,
+  facingClaims,
+});
+
 class Dancer {
   private place = 0;
 
@@ -231,34 +255,21 @@ class Dancer {
   dance(group: LaidGroup, allotted: Allotted, offset: number, riders: Riders, claims: Claims): DancedCall {
     this.place += 1;
     const shares = group.shares === true && allotted.first === 0 && isFoot(this.state.weight);
-    const { unit, steps, first } = shares ? onFoot(allotted, this.state.weight as Foot) : allotted;
-    const { call, figure, titled } = unit;
-    const facts = {
-      call,
-      figure,
-      titled,
-      unplaced: first < 0,
-      rides: first >= 0 && steps.length === 0 && figure !== undefined,
-      ...claims,
-    };
-    if (!figure) return { ...facts, moments: [], assumed: [], after: this.loseWeight(claims) };
-    if (steps.length === 0) return { ...facts, moments: [], assumed: [], after: this.state };
-    const opening = [...riders.onFirst].map((rider) => ridingTurn(rider, this.state));
-    const closing = [...riders.onLast].map((rider) => ridingTurn(rider, this.state));
-    const sum = (turns: readonly { turn: Turn }[]): Turn => turns.reduce((total, { turn }) => total + turn, 0);
-    const resolved = resolveCall({ ...allotted, unit }, this.state, sum(opening));
+    const own = shares ? onFoot(allotted, this.state.weight as Foot) : allotted;
+    const { unit, steps, first } = own;
+    const { call, figure } = unit;
+    if (!figure) return dancedCall(own, claims, [], NO_ASSUMPTIONS, this.loseWeight(claims));
+    if (steps.length === 0) return dancedCall(own, claims, [], NO_ASSUMPTIONS, this.state);
+    const opening = this.ridersOn(riders.onFirst);
+    const closing = this.ridersOn(riders.onLast);
+    const resolved = resolveCall(own, this.state, opening.turn);
     const certain = this.state.weight !== 'unknown' || call.foot !== undefined || call.feet !== undefined;
     const moments: Moment[] = [];
-    const assumed = [...resolved.assumed, ...[...opening, ...closing].flatMap((rider) => rider.assumed)];
+    const assumed = [...resolved.assumed, ...opening.assumed, ...closing.assumed];
     resolved.actions.forEach((action, index) => {
       const last = index === resolved.actions.length - 1;
-      const settled = this.settle(
-        last ? { ...action, turn: action.turn + sum(closing) } : action,
-        last,
-        call,
-        claims,
-        assumed,
-      );
+      const turned = last && closing.turn !== 0 ? { ...action, turn: action.turn + closing.turn } : action;
+      const settled = this.settle(turned, last, call, claims, assumed);
       const before = this.state;
       const shared = shares && index === 0 && settled.foot === before.weight && settled.effect === 'takes';
       const after = shared
@@ -275,10 +286,20 @@ class Dancer {
         action: settled,
         before,
         after: this.state,
-        ...(shared && { shared }),
+        shared,
       });
     });
-    return { ...facts, lead: resolved.lead, moments, assumed, after: this.state };
+    return dancedCall(own, claims, moments, assumed, this.state, resolved.lead);
+  }
+
+  /** What turns without counts of their own add to the action they ride on. */
+  private ridersOn(units: readonly Unit[]): { turn: Turn; assumed: readonly Assumption[] } {
+    if (units.length === 0) return NO_RIDING;
+    const riding = units.map((unit) => ridingTurn(unit, this.state));
+    return {
+      turn: riding.reduce((total, { turn }) => total + turn, 0),
+      assumed: riding.flatMap((rider) => rider.assumed),
+    };
   }
 
   /** Settles what an action leaves open: by what is claimed, by the foot named next, by custom. */

@@ -7,7 +7,7 @@ import type { CallGroup, StepLine } from '../reading/line';
 import type { Repeat } from '../reading/repeats';
 import { HALF_COUNT } from '../vocabulary/notation';
 import type { BlockText, ScriptLine, SectionText } from '../reading/script';
-import { allotCounts, unitsOfCalls, usualTicks, type Allotted } from './allot';
+import { allotCounts, unitsOfCalls, usualTicks, type Allotment, type Allotted, type Unit } from './allot';
 import { mirrorCall } from './resolve';
 
 export interface LaidGroup {
@@ -141,9 +141,12 @@ function runningShift(firstTick: number, sectionCounts: number, offset: number):
 function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: number, mirrored: boolean): LaidGroup {
   const { counts } = group;
   const calls: readonly Call[] = mirrored ? group.calls.map(mirrorCall) : group.calls;
-  const units = unitsOfCalls(calls);
+  const known = mirrored ? undefined : allotments.get(group);
+  const units = known && counts ? NO_UNITS : unitsOfCalls(calls);
   const ticks = momentsOf(group, units, shift, next);
-  const { units: allotted, empty } = mirrored ? allotCounts(units, ticks) : allotOnce(group, units, ticks);
+  const found = known ?? allotCounts(units, ticks);
+  if (!mirrored) allotments.set(group, found);
+  const { units: allotted, empty } = found;
   const last = ticks[ticks.length - 1];
   const end = counts?.floating
     ? next + counts.end
@@ -160,22 +163,13 @@ function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: numbe
   };
 }
 
-const known = new WeakMap<CallGroup, ReturnType<typeof allotCounts>>();
-
 /** Which call gets which count hangs on the line alone, and a line that was read before is the same object. */
-function allotOnce(
-  group: CallGroup,
-  units: ReturnType<typeof unitsOfCalls>,
-  ticks: readonly number[],
-): ReturnType<typeof allotCounts> {
-  const found = known.get(group) ?? allotCounts(units, ticks);
-  known.set(group, found);
-  return found;
-}
+const allotments = new WeakMap<CallGroup, Allotment>();
+const NO_UNITS: readonly Unit[] = [];
 
-function momentsOf(group: CallGroup, units: ReturnType<typeof unitsOfCalls>, shift: number, next: number): number[] {
+function momentsOf(group: CallGroup, units: readonly Unit[], shift: number, next: number): readonly number[] {
   const { counts } = group;
   if (!counts) return usualTicks(units, next);
   if (counts.floating) return counts.ticks.map((tick) => next + tick);
-  return counts.ticks.map((tick) => tick - shift);
+  return shift === 0 ? counts.ticks : counts.ticks.map((tick) => tick - shift);
 }

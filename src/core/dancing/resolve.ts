@@ -2,7 +2,7 @@
  * From a call and the state before it to actions: which foot leads, which way it turns and where, which direction each foot takes.
  * What the line left open is settled by custom and noted as an assumption, so that it can be told and written out.
  */
-import type { Action } from '../model/actions';
+import type { Action, Direction } from '../model/actions';
 import { isFoot, otherFoot, type Foot } from '../model/feet';
 import type { Span } from '../model/text';
 import { CIRCLE, otherWay, turnBetween, waySign, type Turn, type Way } from '../model/turns';
@@ -63,7 +63,10 @@ function startOfWeave({ unit, steps }: Allotted, figure: Figure, state: DanceSta
 /** The first call after a colon leads with the foot of its title: `Coaster R: back, together, forward`. */
 function ownCall({ unit }: Allotted): Call {
   const { call, titled, detailIndex } = unit;
-  return titled?.foot && detailIndex === 0 && !call.foot ? { ...call, foot: titled.foot } : call;
+  if (detailIndex !== 0 || call.foot) return call;
+  // `Weave L: side, behind ...` steps L to the side; one that opens with a cross is led by the other foot.
+  const foot = titled?.foot ?? (call.direction === 'side' ? titled?.travel : undefined);
+  return foot ? { ...call, foot } : call;
 }
 
 /** What one call after a colon turns when the turn stands in the title: its place's share in the titled figure. */
@@ -141,7 +144,7 @@ function wholeTurn(unit: Unit, figure: Figure, lead: Foot, state: DanceState, as
   if (call.total && call.repeat > 1) {
     amount = Math.floor(((repeat + 1) * amount) / call.repeat) - Math.floor((repeat * amount) / call.repeat);
   }
-  return amount * waySign(way ?? assumedWay(figure, lead, state, span, assumed));
+  return amount * waySign(way ?? assumedWay(figure, lead, state, span, assumed, call.direction));
 }
 
 function turnToTarget(
@@ -158,8 +161,15 @@ function turnToTarget(
   return Math.abs(turn) * waySign(assumedWay(figure, lead, state, span, assumed));
 }
 
-function assumedWay(figure: Figure, lead: Foot, state: DanceState, span: Span, assumed: Assumption[]): Way {
-  const natural = naturalWay(figure, lead, state);
+function assumedWay(
+  figure: Figure,
+  lead: Foot,
+  state: DanceState,
+  span: Span,
+  assumed: Assumption[],
+  direction?: Direction,
+): Way {
+  const natural = naturalWay(figure, lead, state, direction);
   const way = natural ?? outWay(lead);
   if (!figure.definite || figure.way === undefined || figure.id === 'full-turn') {
     assumed.push({ kind: 'way', customary: natural !== undefined, span, value: way });
@@ -168,8 +178,11 @@ function assumedWay(figure: Figure, lead: Foot, state: DanceState, span: Span, a
 }
 
 /** The way a figure turns by itself: towards the leading foot's side (out), away from it (in), or out of a crossing. */
-export function naturalWay(figure: Figure, lead: Foot, state: DanceState): Way | undefined {
+export function naturalWay(figure: Figure, lead: Foot, state: DanceState, direction?: Direction): Way | undefined {
   const out = outWay(lead);
+  // R crossed over, then L back, turns right; a step behind turns towards the foot that crosses.
+  if (direction === 'behind') return out;
+  if (direction === 'back' && state.crossing?.where === 'front' && state.crossing.foot !== lead) return otherWay(out);
   if (figure.way === 'out') return out;
   if (figure.way === 'in') return otherWay(out);
   if (figure.way === 'crossing' && state.crossing) return unwindWay(state.crossing);
@@ -246,6 +259,7 @@ export function mirrorCall(call: Call): Call {
   return {
     ...call,
     foot: call.foot && otherFoot(call.foot),
+    past: call.past && otherFoot(call.past),
     travel: call.travel && otherFoot(call.travel),
     feet: call.feet?.map(otherFoot),
     turn: call.turn && {

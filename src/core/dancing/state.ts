@@ -57,14 +57,16 @@ interface Vector {
   readonly y: number;
 }
 
-/** Unit vectors forward and to the right of a dancer facing this way. */
-function bodyAxes(facing: Facing): [Vector, Vector] {
+/** Unit vectors forward and to the right of a dancer, by facing. */
+const BODY_AXES: readonly [Vector, Vector][] = Array.from({ length: CIRCLE }, (_, facing) => {
   const angle = (facing / CIRCLE) * 2 * Math.PI;
   return [
     { x: Math.sin(angle), y: Math.cos(angle) },
     { x: Math.cos(angle), y: -Math.sin(angle) },
   ];
-}
+});
+
+const bodyAxes = (facing: Facing): [Vector, Vector] => BODY_AXES[facing];
 
 /** Steps forward and outward from the standing foot's neighbour place, by direction. Common practice, no source. */
 const OFFSETS: Readonly<Record<Direction, readonly [forward: number, outward: number]>> = {
@@ -140,7 +142,7 @@ function feetAfter(state: DanceState, action: Action, facing: Facing): ByFoot<Fo
     action.turn === 0 ? place : { ...place, heading: facingAfter(place.heading, action.turn) };
   const { foot, direction } = action;
   if (foot === null || direction === null || direction === 'place' || action.word === 'recover') {
-    return { L: turned(state.feet.L), R: turned(state.feet.R) };
+    return action.turn === 0 ? state.feet : { L: turned(state.feet.L), R: turned(state.feet.R) };
   }
   const standing = turned(state.feet[otherFoot(foot)]);
   const [forwardAxis, rightAxis] = bodyAxes(facing);

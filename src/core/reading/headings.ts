@@ -18,8 +18,21 @@ const COPY = /^=\s*section\s+(\d{1,2})\b\s*(mirrored)?/i;
 const OTHER = /^(part|teil|tag|bridge|option|ending|finish|figure|plan)\b/i;
 const LONGEST_HEADING = 200;
 
+const MEMORY_SIZE = 4000;
+/** Most lines are no headings, and most stay as they were: what was found is remembered by text, inside sections and outside. */
+const memories = [new Map<string, Heading | undefined>(), new Map<string, Heading | undefined>()];
+
 /** Undefined when the line is no heading. Without `#` only the forms that can be nothing else are taken. */
 export function readHeading(line: string, insideSection: boolean): Heading | undefined {
+  const memory = memories[insideSection ? 1 : 0];
+  if (memory.has(line)) return memory.get(line);
+  if (memory.size >= MEMORY_SIZE) memory.clear();
+  const heading = readAfresh(line, insideSection);
+  memory.set(line, heading);
+  return heading;
+}
+
+function readAfresh(line: string, insideSection: boolean): Heading | undefined {
   const marked = /^#{2,}\s*/.exec(line);
   const text = (marked ? line.slice(marked[0].length) : line).trim().replace(/^\*+|\*+$/g, '');
   if (!marked && text.length > LONGEST_HEADING) return undefined;

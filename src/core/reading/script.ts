@@ -72,6 +72,8 @@ export interface Script {
 /** Longer lines are kept as text and never read as steps: nobody calls 2,000 letters in eight counts. */
 const LONGEST_LINE = 2000;
 
+const isCounted = (text: string): boolean => readCounts(text.replace(/^\s*(?:[-*•·–—]\s+)?/, '')) !== undefined;
+
 /** `personal`: the writer's own figures from elsewhere, as `## Figure` lines; those of the script itself go first. */
 export function readScript(text: string, personal = ''): Script {
   return new ScriptReader(text, readOwnFigures(text, personal)).read();
@@ -147,9 +149,10 @@ class ScriptReader {
   }
 
   private takeStep(text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
-    const counted = readCounts(text.replace(/^\s*(?:[-*•·–—]\s+)?/, '')) !== undefined;
-    const step = counted || this.block ? readStepLine(text, this.own.vocabulary) : undefined;
-    if (!step) return false;
+    // Outside every block a line has to open with counts to be a step.
+    if (!this.block && !isCounted(text)) return false;
+    const step = readStepLine(text, this.own.vocabulary);
+    const counted = step.groups[0]?.counts !== undefined;
     const calls = step.groups.flatMap((group) => group.calls);
     // Without counts only a line that is understood from end to end is a step; anything else is words about the dance.
     if (

@@ -25,6 +25,8 @@ export interface Call {
   /** The foot the call names, and where. */
   readonly foot?: Foot;
   readonly footSpan?: Span;
+  /** The standing foot, where the call names what is passed: `cross R over L`. */
+  readonly past?: Foot;
   /** A travelling direction that is no foot: `weave right`. */
   readonly travel?: Foot;
   /** Feet listed one by one: `R L R`. */
@@ -149,6 +151,8 @@ export function settle(draft: Draft): Call {
     return call;
   }
   for (const side of run) settleSide(call, figure, side);
+  const past = draft.sides.find((side) => side.afterObject);
+  if (past) call.past = past.foot;
   return call;
 }
 

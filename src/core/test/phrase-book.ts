@@ -470,7 +470,7 @@ export const CARELESS_PHRASES: Row[] = [
     12,
   ],
   ['5-8 side, behind, side, cross', 'L', '5 R side; 6 L behind; 7 R side; 8 L cross', 'L', 0],
-  ['5-8 weave left: side behind side cross', 'L', '5 R side; 6 L behind; 7 R side; 8 L cross', 'L', 0],
+  ['5-8 weave left: side behind side cross', 'R', '5 L side; 6 R behind; 7 L side; 8 R cross', 'R', 0],
   ['1-4 cross, side, behind, side', 'L', '1 R cross; 2 L side; 3 R behind; 4 L side', 'L', 0],
   ['1-4 R jazz box', 'L', '1 R cross; 2 L back; 3 R side; 4 L forward', 'L', 0],
   ['1-4 jazzbox 1/4 turn right, cross', 'L', '1 R cross; 2 L back; 3 R side, 1/4 right; 4 L cross', 'L', 12],

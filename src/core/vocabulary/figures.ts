@@ -159,7 +159,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('cross-samba', 'triples', { en: ['cross samba', 'samba step', 'samba', 'bota fogo', 'botafogo'], fr: ['polysta'] }, ['1&2: A cross +T, B side small, A recover']),
   row('samba-basic', 'triples', { en: ['samba in place', 'samba basic'] }, ['1&2: A * +T, B tog small, A place'], { direction: 'forward', bare: 'foot' }),
   row('anchor', 'triples', { en: ['anchor step', 'anchor'] }, ['1&2: A lock, B place, A place']),
-  row('volta', 'triples', { en: ['volta'] }, ['1&2: A cross, B side small, A cross +T'], { run: 'A cross, B side small', fills: true, share: 'crosses', way: 'in', bare: 'way' }),
+  row('volta', 'triples', { en: ['volta'] }, ['1&2: A cross, B side small, A cross +T'], { run: 'A cross, B side small', fills: true, share: 'crosses', way: 'out', bare: 'way' }),
   row('kick-ball-change', 'triples', { en: ['kick ball change'] }, ['1&2: [A kick fwd], A tog small, B place +T']),
   row('kick-ball-step', 'triples', { en: ['kick ball step'] }, ['1&2: [A kick fwd], A tog small, B fwd +T']),
   row('kick-ball-cross', 'triples', { en: ['kick ball cross'] }, ['1&2: [A kick fwd], A tog small, B cross']),

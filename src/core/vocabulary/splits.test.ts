@@ -52,7 +52,16 @@ const WAYS: [text: string, before: string, turn: number][] = [
   ['1&2 Sailor L 1/4', 'R', -12],
   ['1&2 Chase turn', 'L', -24],
   ['1-2 Paddle turn 1/4', 'L', -12],
-  ['5&6&7 Volta 1/2', 'R', 24],
+  // A volta led by L turns left, one led by R right.
+  ['5&6&7 Volta 1/2', 'R', -24],
+  ['5&6&7 Volta 1/2', 'L', 24],
+  ['1-2 Hinge turn', 'L', 24],
+  ['1-2 Touch R back, unwind 1/2', 'L', 24],
+  // R crossed over, then L stepping back with a quarter, turns right; a step behind turns towards the foot that crosses.
+  ['1-2 Cross R over L, step L back turning 1/4', 'L', 12],
+  ['1-2 Cross L over R, step R back turning 1/4', 'R', -12],
+  ['1 Step R behind L turning 1/4', 'L', 12],
+  ['1 Step L behind R turning 1/4', 'R', -12],
   ['1-4 Jazz box R 1/4', 'L', 12],
   ['1-2 Step R forward, pivot', 'L', -24],
 ];

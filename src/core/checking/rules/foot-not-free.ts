@@ -3,7 +3,7 @@ import { isFoot } from '../../model/feet';
 import type { Proposal } from '../../model/findings';
 import { placeOfTick, TICKS_A_COUNT } from '../../model/ticks';
 import { mirrorWords } from '../../rewriting/mirror-words';
-import { callsOf, placeIn, replacing, section, sectionFrom, wordsAt, type Here, type Rule } from '../rule';
+import { callsOf, once, placeIn, replacing, section, sectionFrom, wordsAt, type Here, type Rule } from '../rule';
 import type { Dance, DancedCall } from '../../dancing/dance';
 
 export const footNotFree: Rule = {
@@ -45,7 +45,7 @@ interface FootSlip {
 }
 
 /** Every wrong foot that is to be told. What follows one is right when the slip is mended, so it is not accused as well. */
-function slipsOfFeet(dance: Dance): FootSlip[] {
+const slipsOfFeet = once((dance): FootSlip[] => {
   let wrongBefore: DancedCall | undefined;
   return callsOf(dance).flatMap((here) => {
     const slip = here.call.moments.find(isImpossible);
@@ -53,10 +53,10 @@ function slipsOfFeet(dance: Dance): FootSlip[] {
     if (here.call.moments.length > 0) wrongBefore = slip && !excused ? here.call : undefined;
     return slip && !excused ? [{ here, slip }] : [];
   });
-}
+});
 
 /** The moments at which a foot is told to be wrong. */
-export const wrongMoments = (dance: Dance): ReadonlySet<Moment> => new Set(slipsOfFeet(dance).map(({ slip }) => slip));
+export const wrongMoments = once((dance): ReadonlySet<Moment> => new Set(slipsOfFeet(dance).map(({ slip }) => slip)));
 
 const STAYS_ON_ITS_FOOT: ReadonlySet<string> = new Set([
   'hop',

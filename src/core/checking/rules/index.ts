@@ -1,5 +1,6 @@
 /** Every rule. A new one is a file here and a line in this list. */
 import type { Rule } from '../rule';
+import { copiedFoot } from './copied-foot';
 import { countsClaimed } from './counts-claimed';
 import { countsGap } from './counts-gap';
 import { countsLeftOver } from './counts-left-over';
@@ -7,7 +8,9 @@ import { countsOverlap } from './counts-overlap';
 import { countsTooFew } from './counts-too-few';
 import { countsUnreadable } from './counts-unreadable';
 import { facingClaim } from './facing-claim';
+import { feetListed } from './feet-listed';
 import { footNotFree } from './foot-not-free';
+import { footOverItself } from './foot-over-itself';
 import { notUnderstood } from './not-understood';
 import { nothingToDance } from './nothing-to-dance';
 import { pivotUnnatural } from './pivot-unnatural';
@@ -45,6 +48,9 @@ export const RULES: readonly Rule[] = [
   countsTooFew,
   countsClaimed,
   footNotFree,
+  footOverItself,
+  feetListed,
+  copiedFoot,
   recoverWithoutRock,
   weightClaim,
   wallDoesNotLoop,

@@ -1,6 +1,7 @@
 import { naturalWay } from '../../dancing/resolve';
 import { wayOfTurn, type Way } from '../../model/turns';
-import { callsOf, placeIn, replacing, section, sectionFrom, type Rule } from '../rule';
+import type { Dance, DancedCall, DancedLine } from '../../dancing/dance';
+import { callsOf, placeIn, replacing, section, sectionFrom, type Found, type Rule } from '../rule';
 
 export const pivotUnnatural: Rule = {
   code: 'pivot-unnatural',
@@ -14,6 +15,10 @@ export const pivotUnnatural: Rule = {
         message: 'After stepping R forward the natural pivot is to the left.',
       },
       { text: section(2, '1&2 Chase turn <|1/2 right|>') },
+      {
+        text: section(4, '1&2&3 Volta <|turning 1/2 left|>', '4 Step L side'),
+        message: 'A volta led by R turns right.',
+      },
     ],
     good: [
       section(2, '1-2 Step R forward, pivot 1/2 left'),
@@ -22,6 +27,8 @@ export const pivotUnnatural: Rule = {
   },
   find: (dance) =>
     callsOf(dance).flatMap(({ call, line }) => {
+      const volta = findVolta(dance, line, call);
+      if (volta) return [volta];
       const at = call.moments.findIndex(({ action }) => action.word === 'pivot' && action.turn !== 0);
       const said = call.call.turn;
       if (at < 0 || !said?.way || !call.figure || !call.lead) return [];
@@ -47,8 +54,25 @@ export const pivotUnnatural: Rule = {
     }),
 };
 
+/** A volta turns towards the foot that crosses it round: led by L it turns left. */
+function findVolta(dance: Dance, { line }: DancedLine, { call, figure, lead, moments }: DancedCall): Found | undefined {
+  const said = call.turn;
+  if (figure?.share !== 'crosses' || figure.way === undefined || !lead || !said?.way || moments.length === 0)
+    return undefined;
+  const natural = naturalWay(figure, lead, moments[0].before);
+  if (!natural || natural === said.way) return undefined;
+  const span = placeIn(line, said.span);
+  const words = dance.script.text.slice(span.from, span.to);
+  const mended = words.replace(/\b(?:right|left)\b/i, natural);
+  return {
+    span,
+    message: `A volta led by ${lead} turns ${natural}.`,
+    suggestions: mended === words ? [] : [replacing(natural, span, mended)],
+  };
+}
+
 /** The action just before a pivot that has a call of its own. */
-function lastStep(line: ReturnType<typeof callsOf>[number]['line'], call: ReturnType<typeof callsOf>[number]['call']) {
+function lastStep(line: DancedLine, call: DancedCall) {
   const at = line.moments.indexOf(call.moments[0]);
   return line.moments[at - 1]?.action;
 }
