@@ -1,22 +1,145 @@
-/** `npm run bench`: how long the core takes, as medians on this machine. */
+/**
+ * `npm run bench`: how long the core takes, as medians on this machine, on the core as it is shipped (bundled); beside it a spreadsheet
+ * engine that works out the same chain; then how many slips are caught.
+ */
 import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { Bench } from 'tinybench';
-import { studyText } from '../src/core';
+import { build } from 'vite';
+import { catchSlips, tallyByKind } from '../dances/test/catching';
+import { WORKED_DANCES } from '../dances/test/corpus';
+import { isSlip, studyText as studyHere } from '../src/core/index';
+import { SpreadsheetChain, type ChainRow } from './spreadsheet';
 
-const dance = readFileSync(new URL('../dances/tar-and-oakum.txt', import.meta.url), 'utf8');
-const long = [dance, ...Array.from({ length: 15 }, () => dance.slice(dance.indexOf('## Section 1')))].join('\n');
+const ROOT = path.resolve(import.meta.dirname, '..');
+const FOLDER = path.join(ROOT, 'node_modules', '.cache', 'bench');
+
+await build({
+  configFile: false,
+  root: ROOT,
+  logLevel: 'error',
+  build: {
+    ssr: 'bench/entry.ts',
+    outDir: FOLDER,
+    emptyOutDir: true,
+    minify: true,
+    rollupOptions: { output: { entryFileNames: 'core.mjs' } },
+  },
+});
+const { studyText, danceAction, startState } = (await import(
+  pathToFileURL(path.join(FOLDER, 'core.mjs')).href
+)) as typeof import('./entry');
+
+const DANCE = readFileSync(path.join(ROOT, 'dances', 'tar-and-oakum.txt'), 'utf8');
+const SECTIONS = DANCE.slice(DANCE.indexOf('## Section 1'));
+/** The 64 counts of the demo dance so many times over. */
+const times = (count: number): string => [DANCE, ...Array.from({ length: count - 1 }, () => SECTIONS)].join('\n');
 
 /** Another letter each time, so that nothing but the other lines is remembered. */
 let keystroke = 0;
 const edited = (text: string): string => text.replace('Rocking chair R', `Rocking chair R [sway ${keystroke++}]`);
 
-const bench = new Bench({ time: 1500, warmupTime: 400 });
-bench.add('one edit in a 64-count dance: read, dance, check, view', () => void studyText(edited(dance)));
-bench.add('one edit in a 1024-count dance', () => void studyText(edited(long)));
-await bench.run();
+const say = (name: string, milliseconds: number, worst?: number): void =>
+  console.log(
+    `${name}: median ${milliseconds.toFixed(2)} ms${worst === undefined ? '' : `, 99th percentile ${worst.toFixed(2)} ms`}`,
+  );
 
-for (const { name, result } of bench.tasks) {
-  if (!('latency' in result)) throw new Error(`${name} was not measured`);
-  const { p50, p99 } = result.latency as { p50: number; p99: number };
-  console.log(`${name}: median ${p50.toFixed(2)} ms, 99th percentile ${p99.toFixed(2)} ms`);
+async function measure(
+  tasks: Readonly<Record<string, () => void>>,
+): Promise<Record<string, { p50: number; p99: number }>> {
+  const bench = new Bench({ time: 1500, warmupTime: 600 });
+  for (const [name, run] of Object.entries(tasks)) bench.add(name, run);
+  await bench.run();
+  return Object.fromEntries(
+    bench.tasks.map(({ name, result }) => {
+      if (!('latency' in result)) throw new Error(`${name} was not measured`);
+      return [name, result.latency as { p50: number; p99: number }];
+    }),
+  );
+}
+
+// One edit
+
+const [one, two] = [times(1), times(2)];
+const edits = await measure({
+  'one edit in a 64-count dance: read, dance, check, view': () => void studyText(edited(one)),
+  'one edit in a 128-count dance': () => void studyText(edited(two)),
+});
+for (const [name, { p50, p99 }] of Object.entries(edits)) say(name, p50, p99);
+
+// Cold, and linear
+
+const cold = Array.from({ length: 1000 }, (_, index) => DANCE.replace(/^(\d.*)$/gm, `$1 [sheet ${index}]`));
+const coldStart = performance.now();
+for (const text of cold) studyText(text);
+console.log(
+  `1,000 dances of 64 counts read and checked cold: ${((performance.now() - coldStart) / 1000).toFixed(2)} s`,
+);
+
+const LINES = SECTIONS.split('\n').length;
+const bySize = [1000, 10_000].map((lines) => {
+  const text = times(Math.round(lines / LINES));
+  const runs = Array.from({ length: 5 }, () => {
+    const start = performance.now();
+    studyText(edited(text));
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  return runs[2];
+});
+say('one edit in 1,000 lines', bySize[0]);
+say('one edit in 10,000 lines', bySize[1]);
+console.log(`ten times the lines take ${(bySize[1] / bySize[0]).toFixed(1)} times as long`);
+
+// The peer: the same chain in a spreadsheet engine
+
+const moments = studyText(two).dance.parts.flatMap(({ sections }) =>
+  sections.flatMap(({ lines }) => lines.flatMap((line) => line.moments)),
+);
+const rows: ChainRow[] = moments.map(({ action }) => ({
+  foot: action.effect === 'takes' ? (action.foot ?? '') : '',
+  turn: action.turn,
+}));
+const actions = moments.map(({ action }) => action);
+const chain = (changed: number, turn: number) =>
+  actions.reduce(
+    (state, action, index) => danceAction(state, index === changed ? { ...action, turn } : action),
+    startState('L'),
+  );
+
+const sheet = new SpreadsheetChain(rows);
+const [ours, theirs] = [chain(-1, 0), sheet.end()];
+if (ours.weight !== theirs.weight || ours.facing !== theirs.facing)
+  throw new Error('The chain and the spreadsheet come to different ends.');
+console.log(`the spreadsheet comes to the same end, row for row: weight ${ours.weight}, ${rows.length} actions`);
+
+let turned = 0;
+const peers = await measure({
+  chain: () => void chain(3, (turned = (turned + 12) % 48)),
+  'chain in the spreadsheet': () => sheet.edit(3, (turned = (turned + 12) % 48)),
+  'cold chain': () => void chain(-1, 0),
+  'cold chain in the spreadsheet': () => new SpreadsheetChain(rows).close(),
+});
+sheet.close();
+for (const [name, { p50 }] of Object.entries(peers)) console.log(`${name}: median ${p50.toFixed(4)} ms`);
+const ratio = (a: string, b: string): string => (peers[b].p50 / peers[a].p50).toFixed(0);
+console.log(
+  `per edit the chain is ${ratio('chain', 'chain in the spreadsheet')} times as fast, cold ${ratio('cold chain', 'cold chain in the spreadsheet')} times`,
+);
+const whole = edits['one edit in a 128-count dance'].p50;
+console.log(
+  `reading, dancing, all checks and views of the edit together: ${(peers['chain in the spreadsheet'].p50 / whole).toFixed(2)} times as fast as the spreadsheet's chain alone`,
+);
+
+// The checker
+
+const catches = WORKED_DANCES.flatMap(({ text }) => catchSlips(text));
+const caught = catches.filter((one) => one.caught).length;
+const alarms = WORKED_DANCES.flatMap(({ text }) => studyHere(text).findings.filter(isSlip));
+console.log(
+  `\ncatch rate: ${caught} of ${catches.length} injected slips (${((100 * caught) / catches.length).toFixed(1)} %), false alarms on ${WORKED_DANCES.length} correct dances: ${alarms.length}`,
+);
+for (const { kind, injected, missed } of tallyByKind(catches)) {
+  console.log(`  ${kind}: ${injected - missed.length} of ${injected}`);
+  for (const slip of missed) console.log(`      not told: ${slip.text.split('\n')[slip.line]}`);
 }

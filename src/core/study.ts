@@ -27,6 +27,17 @@ export function studyText(text: string, personal = ''): Study {
   const script = readScript(text.length > LONGEST_TEXT ? '' : text, personal);
   const dance = danceScript(script);
   const findings = proposeSolutions(dance, checkDance(dance));
-  last = { text, personal, script, dance, findings, view: viewScript(dance, findings) };
+  let view: ScriptView | undefined;
+  last = {
+    text,
+    personal,
+    script,
+    dance,
+    findings,
+    // Worked out when somebody looks: a folder of sheets is checked without it.
+    get view() {
+      return (view ??= viewScript(dance, findings));
+    },
+  };
   return last;
 }

@@ -48,6 +48,10 @@ const OBJECT_WORDS: ReadonlySet<string> = new Set([
 const SOFT_JOINTS: ReadonlySet<string> = new Set(['and', 'und', 'et']);
 const WITH_WORDS: ReadonlySet<string> = new Set(['with', 'mit', 'avec']);
 const LONGEST_PHRASE = 3;
+/** First words of all directions, ways, amounts and repeats. */
+const PHRASE_OPENINGS: ReadonlySet<string> = new Set(
+  [AMOUNT_WORDS, WAY_WORDS, REPEAT_WORDS, DIRECTION_WORDS].flatMap(Object.keys).map((phrase) => phrase.split(' ')[0]),
+);
 
 /** Fractions that stand in the names of figures. */
 const NAMED_AMOUNTS: Readonly<Record<number, string>> = { 12: 'quarter', 24: 'half', [CIRCLE]: 'full' };
@@ -387,6 +391,7 @@ class CallReader {
 
   /** Directions, ways, amounts and repeats of up to three words; true when one was taken. */
   private takePhrase(): boolean {
+    if (!PHRASE_OPENINGS.has(this.words[this.at])) return false;
     for (let length = Math.min(LONGEST_PHRASE, this.words.length - this.at); length > 0; length--) {
       const phrase = this.words.slice(this.at, this.at + length).join(' ');
       if (Object.hasOwn(AMOUNT_WORDS, phrase)) return (this.takeAmount(AMOUNT_WORDS[phrase], length), true);

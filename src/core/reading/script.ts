@@ -72,6 +72,13 @@ export interface Script {
 /** Longer lines are kept as text and never read as steps: nobody calls 2,000 letters in eight counts. */
 const LONGEST_LINE = 2000;
 
+/** Without counts only a line that is understood from end to end is a step; anything else is words about the dance. */
+function isWhole({ groups }: StepLine): boolean {
+  if (groups.some(({ repeat }) => repeat)) return true;
+  const calls = groups.flatMap((group) => group.calls);
+  return calls.length > 0 && calls.every((call) => call.figure && call.unread.length === 0);
+}
+
 const isCounted = (text: string): boolean => readCounts(text.replace(/^\s*(?:[-*•·–—]\s+)?/, '')) !== undefined;
 
 /** `personal`: the writer's own figures from elsewhere, as `## Figure` lines; those of the script itself go first. */
@@ -153,14 +160,7 @@ class ScriptReader {
     if (!this.block && !isCounted(text)) return false;
     const step = readStepLine(text, this.own.vocabulary);
     const counted = step.groups[0]?.counts !== undefined;
-    const calls = step.groups.flatMap((group) => group.calls);
-    // Without counts only a line that is understood from end to end is a step; anything else is words about the dance.
-    if (
-      !counted &&
-      step.groups.every(({ repeat }) => !repeat) &&
-      (calls.length === 0 || calls.some((call) => !call.figure || call.unread.length > 0))
-    )
-      return false;
+    if (!counted && !isWhole(step)) return false;
     const section = this.openSection();
     push('step', { step, section });
     section.lines.push(this.lines[this.lines.length - 1]);

@@ -130,14 +130,14 @@ export function settle(draft: Draft): Call {
   const call: { -readonly [K in keyof Call]: Call[K] } = {
     span: { from: draft.from, to: draft.to },
     figure,
-    ...(draft.nameSpan && { nameSpan: draft.nameSpan }),
+    nameSpan: draft.nameSpan,
     // `croiser devant`, "cross in front": across is what the figure says already.
     direction: figure?.id === 'cross' && draft.direction === 'forward' ? undefined : draft.direction,
-    ...(draft.places.length > 0 && { more: draft.places }),
+    more: draft.places.length > 0 ? draft.places : undefined,
     // A hip or a body rolls one way round without turning anybody.
     turn: figure?.id === 'roll' ? undefined : draft.turn,
     repeat: draft.repeat,
-    ...(draft.numbered && { numbered: true }),
+    numbered: draft.numbered,
     // "Bounce four times turning 1/4" turns a quarter in all.
     total: draft.total || (draft.repeat > 1 && figure !== undefined && isSingle(figure) && figure.fills === true),
     joined: draft.joined,

@@ -1,6 +1,6 @@
 /** The smallest change of one turn that brings a line to the wall it states: on the line itself, or on one before it. */
 import type { Dance, DancedCall, DancedLine } from '../dancing/dance';
-import type { Finding, Proposal } from '../model/findings';
+import type { Proposal } from '../model/findings';
 import { placeOfTick } from '../model/ticks';
 import { shiftSpan } from '../model/text';
 import { amountWords, CIRCLE, facingAfter, wayOfTurn, type Turn } from '../model/turns';
@@ -13,16 +13,31 @@ interface Change extends Proposal {
   readonly distance: number;
 }
 
-/** `finding` says that a stated wall is not the one reached. Changes of other turns since the last wall that was right. */
-export function mendFacing(dance: Dance, finding: Finding): Proposal[] {
-  const placed = findClaim(dance, finding);
-  if (!placed) return [];
-  const { before, off } = placed;
-  const changes = before.flatMap(({ danced, call }, index) => changesOf(danced, call, off, before.length - index));
-  return changes
-    .sort((a, b) => a.size - b.size || a.distance - b.distance)
-    .slice(0, MOST_OFFERED)
-    .map(({ label, edits }) => ({ label, edits }));
+/**
+ * For every stated wall that is not the one reached, by where it stands: changes of other turns since the last wall that was right.
+ * `wanted` are the places that were told; one walk through the dance serves them all.
+ */
+export function mendFacings(dance: Dance, wanted: ReadonlySet<number>): ReadonlyMap<number, readonly Proposal[]> {
+  const found = new Map<number, readonly Proposal[]>();
+  for (const block of [...dance.parts, ...dance.tags]) {
+    let before: Placed[] = [];
+    for (const own of block.sections) {
+      for (const danced of own.lines) {
+        if (danced.line.section !== own.text) continue;
+        for (const call of danced.calls) {
+          for (const claim of call.facingClaims) {
+            const off = facingAfter(0, claim.facing - call.after.facing);
+            const place = claim.span.from + danced.line.span.from;
+            if (wanted.has(place)) found.set(place, smallestChanges(before, off));
+            // Right, or told already: what comes later is mended later.
+            before = [];
+          }
+          if (call.call.turn?.amount !== undefined) before.push({ danced, call });
+        }
+      }
+    }
+  }
+  return found;
 }
 
 interface Placed {
@@ -30,25 +45,12 @@ interface Placed {
   readonly call: DancedCall;
 }
 
-/** The calls with a turn of their own between the last wall that was right and the one that is not; its own call is the rule's. */
-function findClaim(dance: Dance, { span }: Finding): { before: Placed[]; off: number } | undefined {
-  for (const block of [...dance.parts, ...dance.tags]) {
-    let before: Placed[] = [];
-    for (const own of block.sections) {
-      for (const danced of own.lines.filter(({ line }) => line.section === own.text)) {
-        for (const call of danced.calls) {
-          for (const claim of call.facingClaims) {
-            const off = facingAfter(0, claim.facing - call.after.facing);
-            if (claim.span.from + danced.line.span.from === span.from) return { before, off };
-            if (off === 0) before = [];
-          }
-          if (call.call.turn?.amount !== undefined) before.push({ danced, call });
-        }
-      }
-    }
-  }
-  return undefined;
-}
+const smallestChanges = (before: readonly Placed[], off: Turn): Proposal[] =>
+  before
+    .flatMap(({ danced, call }, index) => changesOf(danced, call, off, before.length - index))
+    .sort((a, b) => a.size - b.size || a.distance - b.distance)
+    .slice(0, MOST_OFFERED)
+    .map(({ label, edits }) => ({ label, edits }));
 
 function changesOf({ line }: DancedLine, { call, moments }: DancedCall, off: number, distance: number): Change[] {
   const { turn } = call;

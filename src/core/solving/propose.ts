@@ -1,15 +1,19 @@
 /** Findings with what a search adds to them: answers for open turns, changes elsewhere that mend a stated wall. */
 import type { Dance } from '../dancing/dance';
 import type { Finding } from '../model/findings';
-import { mendFacing } from './mend-facing';
+import { mendFacings } from './mend-facing';
 import { solveOpenTurns } from './open-turns';
 
+const MOST_OFFERED = 5;
+
 export function proposeSolutions(dance: Dance, findings: readonly Finding[]): readonly Finding[] {
-  if (!findings.some(({ code }) => code === 'turn-open' || code === 'facing-claim')) return findings;
-  const answers = findings.some(({ code }) => code === 'turn-open') ? solveOpenTurns(dance) : undefined;
+  const open = findings.some(({ code }) => code === 'turn-open');
+  const claims = new Set(findings.flatMap(({ code, span }) => (code === 'facing-claim' ? [span.from] : [])));
+  if (!open && claims.size === 0) return findings;
+  const answers = open ? solveOpenTurns(dance) : undefined;
+  const changes = claims.size > 0 ? mendFacings(dance, claims) : undefined;
   return findings.map((finding) => {
-    if (finding.code === 'facing-claim')
-      return { ...finding, suggestions: [...(finding.suggestions ?? []), ...mendFacing(dance, finding)].slice(0, 5) };
+    if (finding.code === 'facing-claim') return withMore(finding, changes?.get(finding.span.from) ?? []);
     if (finding.code !== 'turn-open') return finding;
     const suggestions = answers?.get(finding.span.from) ?? [];
     const message =
@@ -17,3 +21,8 @@ export function proposeSolutions(dance: Dance, findings: readonly Finding[]): re
     return { ...finding, message, suggestions };
   });
 }
+
+const withMore = (finding: Finding, more: NonNullable<Finding['suggestions']>): Finding => ({
+  ...finding,
+  suggestions: [...(finding.suggestions ?? []), ...more].slice(0, MOST_OFFERED),
+});

@@ -99,9 +99,12 @@ export const ABBREVIATIONS: Readonly<Record<string, string>> = {
 }; // prettier-ignore
 
 /** Takes accents and umlauts away, so that both spellings are read: `zurück` and `zurueck`, `côté` and `cote`. Keeps the length of nothing: use on single words. */
-export const plainLetters = (word: string): string =>
+export const plainLetters = (word: string): string => (PLAIN.test(word) ? word : withoutAccents(word.toLowerCase()));
+
+const PLAIN = /^[a-z]+$/;
+
+const withoutAccents = (word: string): string =>
   word
-    .toLowerCase()
     .replace(/ä/g, 'ae')
     .replace(/ö/g, 'oe')
     .replace(/ü/g, 'ue')
