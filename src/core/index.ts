@@ -8,6 +8,37 @@ export { isSlip } from './checking/check';
 export { readHeaderLine, KNOWN_KEYS, type KnownKey, type HeaderEntry } from './reading/header';
 export type { Script, ScriptLine } from './reading/script';
 export { printScript } from './printing/script';
+export {
+  CAPITAL_STYLES,
+  DIRECTION_STYLES,
+  FRACTION_STYLES,
+  HOUSE_STYLES,
+  SIDE_STYLES,
+  SLATE_STYLE,
+  styledName,
+  TURN_STYLES,
+  type HouseStyle,
+} from './printing/style';
+export type { LineRange } from './rewriting/lines';
+export { tidyLines, tidyScript } from './rewriting/tidy';
+export { mirrorLines } from './rewriting/mirror';
+export { repeatLines } from './rewriting/repeat';
+export { changeTempo, type Tempo } from './rewriting/tempo';
+export { moveSection, sectionAtLine, type MovedSection } from './rewriting/sections';
+export { expandLines, nameLines } from './rewriting/naming';
+export { withOwnFigures } from './rewriting/carry-figures';
+export { definitionsIn } from './reading/own-figures';
+export { FAMILIES, CARES, type Care, type Family } from './vocabulary/figures';
+export { figureById } from './vocabulary';
+export {
+  danceFigure,
+  FIGURE_ENTRIES,
+  searchFigures,
+  tryOwnFigure,
+  type FigureDanced,
+  type FigureEntry,
+  type FigureForm,
+} from './views/figures';
 export { editFacts, type Facts } from './printing/header';
 export { weightWords } from './printing/actions';
 export { wallTable, type Wall } from './walls/walls';

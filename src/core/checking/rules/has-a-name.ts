@@ -1,9 +1,6 @@
-import type { DancedGroup } from '../../dancing/dance';
-import { nameMoments } from '../../rewriting/name';
+import type { DancedGroup, DancedLine } from '../../dancing/dance';
+import { nameOfGroup } from '../../rewriting/naming';
 import { linesOf, placeIn, replacing, section, type Found, type Rule } from '../rule';
-
-/** Two steps spell a figure by chance; three or more mean it. */
-const LEAST_MOMENTS = 3;
 
 export const hasAName: Rule = {
   code: 'has-a-name',
@@ -31,14 +28,10 @@ export const hasAName: Rule = {
   find: (dance) => linesOf(dance).flatMap(({ line }) => line.groups.flatMap((group) => nameOf(line, group))),
 };
 
-function nameOf({ line }: { line: Parameters<typeof placeIn>[0] }, { calls, empty }: DancedGroup): Found[] {
-  const spelt = calls.every(
-    ({ figure, titled, rides, unplaced }) => figure?.family === 'single' && !titled && !rides && !unplaced,
-  );
-  const moments = calls.flatMap((call) => call.moments);
-  if (!spelt || empty.length > 0 || calls.length < LEAST_MOMENTS || moments.length < LEAST_MOMENTS) return [];
-  const named = nameMoments(moments);
+function nameOf({ line }: DancedLine, group: DancedGroup): Found[] {
+  const named = nameOfGroup(group);
   if (!named) return [];
+  const { calls } = group;
   const span = placeIn(line, { from: calls[0].call.span.from, to: calls[calls.length - 1].call.span.to });
   return [
     { span, message: `This has a name: ${named.figure.names.en[0]}.`, fix: replacing(named.words, span, named.words) },
