@@ -10,6 +10,7 @@ import { build } from 'vite';
 import { catchSlips, tallyByKind } from '../dances/test/catching';
 import { WORKED_DANCES } from '../dances/test/corpus';
 import { isSlip, studyText as studyHere } from '../src/core/index';
+import type * as Entry from './entry';
 import { SpreadsheetChain, type ChainRow } from './spreadsheet';
 
 const ROOT = path.resolve(import.meta.dirname, '..');
@@ -29,7 +30,7 @@ await build({
 });
 const { studyText, danceAction, startState } = (await import(
   pathToFileURL(path.join(FOLDER, 'core.mjs')).href
-)) as typeof import('./entry');
+)) as typeof Entry;
 
 const DANCE = readFileSync(path.join(ROOT, 'dances', 'tar-and-oakum.txt'), 'utf8');
 const SECTIONS = DANCE.slice(DANCE.indexOf('## Section 1'));

@@ -8,6 +8,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { router } from './router';
 import { keepForOffline } from './offline';
+import { startSettings } from './features/settings/settings';
 import { system } from './theme/system';
 
 // Everything is in this browser: a query never waits for a network.
@@ -17,6 +18,9 @@ const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+// The writer's own figures belong to every reading: they are there before the first one.
+await startSettings();
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

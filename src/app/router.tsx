@@ -26,6 +26,10 @@ export const router = createBrowserRouter([
         ],
       },
       {
+        path: 'figures',
+        lazy: async () => ({ Component: (await import('./routes/FiguresScreen')).FiguresScreen }),
+      },
+      {
         path: 'about',
         lazy: async () => ({ Component: (await import('./routes/AboutScreen')).AboutScreen }),
       },

@@ -47,5 +47,5 @@ export { explainLine, type Explained, type ExplainedStep, type FloorMark } from 
 export { viewSheet, type Sheet, type SheetLine, type SheetSection } from './views/sheet';
 export { cautionsOf, CAUTION_TEXTS, type Caution } from './views/cautions';
 export { reportDance, type Report } from './views/report';
-export { offerFigures, stateBefore, type Offer } from './views/completion';
+export { figureAfter, offerFigures, placeInLine, stateBefore, type Offer } from './views/completion';
 export { nextCount } from './views/next-counts';

@@ -3,6 +3,7 @@ import { liveQuery } from 'dexie';
 import { database, type SlateDatabase } from './database';
 import { factsOfText } from './facts';
 import type { DanceRecord, HistoryRecord } from './records';
+import { findPersonalFigures } from './settings';
 
 const DAY = 86_400_000;
 /** Deleted dances are cleared away after this long. */
@@ -30,15 +31,20 @@ export async function addDance(text: string, db: SlateDatabase = database): Prom
     createdAt: now,
     changedAt: now,
     deletedAt: 0,
-    ...factsOfText(text),
+    ...factsOfText(text, await findPersonalFigures(db)),
   };
   await db.dances.add(record);
   return record;
 }
 
 /** Writes only when `base` is still the newest revision. */
-export function saveDance(id: string, text: string, base: number, db: SlateDatabase = database): Promise<SaveResult> {
-  const facts = factsOfText(text);
+export async function saveDance(
+  id: string,
+  text: string,
+  base: number,
+  db: SlateDatabase = database,
+): Promise<SaveResult> {
+  const facts = factsOfText(text, await findPersonalFigures(db));
   return db.transaction('rw', db.dances, async (): Promise<SaveResult> => {
     const current = await db.dances.get(id);
     if (!current || current.revision !== base) return { kind: 'changed-elsewhere', record: current };

@@ -2,10 +2,12 @@ import { isSlip, studyText } from '../core';
 import type { DanceRecord } from './records';
 
 /** What the shelf shows of a dance, worked out from its text. */
+/** `personal`: the writer's own figures from elsewhere. */
 export function factsOfText(
   text: string,
+  personal: string,
 ): Pick<DanceRecord, 'title' | 'counts' | 'walls' | 'level' | 'music' | 'slips'> {
-  const { script, view, findings } = studyText(text);
+  const { script, view, findings } = studyText(text, personal);
   const fact = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
   return {
     title: script.title.slice(0, 200) || 'Untitled dance',

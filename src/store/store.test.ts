@@ -39,7 +39,7 @@ test('a dance is kept with what the shelf shows of it', async () => {
     slips: 0,
     deletedAt: 0,
   });
-  expect(factsOfText('')).toMatchObject({ title: 'Untitled dance', counts: 0, walls: 0, slips: 0 });
+  expect(factsOfText('', '')).toMatchObject({ title: 'Untitled dance', counts: 0, walls: 0, slips: 0 });
 });
 
 describe('saving', () => {

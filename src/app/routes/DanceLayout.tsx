@@ -5,6 +5,7 @@ import { findDance, findHistory, type DanceRecord } from '../../store';
 import { DanceProvider, useStudy } from '../features/document/DanceContext';
 import { DanceSession } from '../features/document/session';
 import { KeepingNotice } from '../features/document/KeepingNotice';
+import { noteOpenDance } from '../features/figures/recent';
 import { useFillFrame } from '../features/frame/slot';
 import { TruthLine } from '../features/script/TruthLine';
 import { LostScreen } from './LostScreen';
@@ -40,6 +41,7 @@ function OpenDance({ record, history }: { record: DanceRecord; history: unknown 
     title: study.script.title || 'Untitled dance',
     truth: <TruthLine truth={study.view.truth} />,
   });
+  useEffect(() => noteOpenDance(session.id, study.script.title || 'Untitled dance'), [session.id, study.script.title]);
   useEffect(() => {
     document.title = `${study.script.title || 'Untitled dance'} · Pace Slate`;
     return () => {

@@ -1,12 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
-import { useState } from 'react';
-import { useOutletContext } from 'react-router';
+import { useEffect, useState } from 'react';
+import { useLocation, useNavigate, useOutletContext } from 'react-router';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
-import { goTo } from '../features/editor/commands';
+import { goTo, insertFigure } from '../features/editor/commands';
 import { ScriptEditor } from '../features/editor/ScriptEditor';
 import { LinePanel } from '../features/script/LinePanel';
 import { Outline } from '../features/script/Outline';
+import { ScriptBar } from '../features/script/ScriptBar';
 
 /** On a tablet held upright and on a phone the selected line stands below the script. */
 const NARROW = '@media (max-width: 900px)';
@@ -18,6 +19,15 @@ export function ScriptScreen() {
   const { history } = useOutletContext<{ history: unknown }>();
   const [view, setView] = useState<EditorView>();
   const [line, setLine] = useState(0);
+  const location = useLocation();
+  const navigate = useNavigate();
+  const wanted = (location.state as { figure?: string } | null)?.figure;
+  useEffect(() => {
+    if (!view || !wanted) return;
+    insertFigure(view, wanted);
+    // Coming back to this page must not write it again.
+    void navigate(location.pathname, { replace: true, state: null });
+  }, [view, wanted, navigate, location.pathname]);
   const jump = (at: number) => {
     const target = study.script.lines[at];
     if (view && target) goTo(view, target.span.to);
@@ -39,7 +49,10 @@ export function ScriptScreen() {
       >
         <Outline study={study} line={line} onLine={jump} session={session} view={view} />
       </Box>
-      <ScriptEditor session={session} keptHistory={history} onReady={setView} onLine={setLine} />
+      <Flex direction="column" flex="1" minWidth="0" minHeight="0">
+        <ScriptBar view={view} />
+        <ScriptEditor session={session} keptHistory={history} onReady={setView} onLine={setLine} />
+      </Flex>
       <Box
         as="aside"
         aria-label="The selected line"

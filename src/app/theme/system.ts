@@ -38,6 +38,7 @@ const config = defineConfig({
     'h1, h2, h3, p, dl, dd, ol, ul': { margin: 0, padding: 0 },
     'ol, ul': { listStyle: 'none' },
     a: { color: 'inherit' },
+    'input[type=radio], input[type=checkbox]': { accentColor: 'var(--chakra-colors-rule)' },
     kbd: {
       fontFamily: 'body',
       fontSize: '0.8125rem',

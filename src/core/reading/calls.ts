@@ -5,7 +5,6 @@
  * belongs to it. Nothing is dropped in silence: words that carry no meaning here are kept with their places in `unread`.
  * Which foot is free is not known here: a call that names no foot leaves it open for dancing.
  */
-import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
 import { joinSpans, type Span } from '../model/text';
 import { CIRCLE, readHour, type Facing, type Way } from '../model/turns';
@@ -21,40 +20,25 @@ import {
   WAY_WORDS,
   WEIGHT_NOUNS,
 } from '../vocabulary/words';
-import { GOES_ON, impliedFigure, isSingle, newDraft, settle, type Call, type CalledTurn, type Draft } from './settle';
+import { impliedFigure, isSingle, newDraft, settle, type Call, type CalledTurn, type Draft } from './settle';
 import { readTokens, type Token } from './tokens';
+import {
+  LONGEST_PHRASE,
+  NAMED_AMOUNTS,
+  OBJECT_WORDS,
+  PHRASE_OPENINGS,
+  isSideAhead,
+  PLACES_OF,
+  shoulderAhead,
+  SOFT_JOINTS,
+  TAKES_TOE_AND_HEEL,
+  TOE_AND_HEEL,
+  WITH_WORDS,
+  asGestureOf,
+  isFurtherPlace,
+} from './call-words';
 
 export type { Call, CalledTurn } from './settle';
-
-/** Verbs that a heel or a toe can follow as a noun: `touch L toe behind`. */
-const TOE_AND_HEEL: ReadonlySet<string> = new Set(['heel', 'toe']);
-const TAKES_TOE_AND_HEEL: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 'close', 'heel']);
-const OBJECT_WORDS: ReadonlySet<string> = new Set([
-  'towards',
-  'toward',
-  'over',
-  'across',
-  'behind',
-  'beside',
-  'next to',
-  'in front of',
-  'in front',
-  'hinter',
-  'neben',
-  'ueber',
-  'derriere',
-  'a cote',
-]);
-const SOFT_JOINTS: ReadonlySet<string> = new Set(['and', 'und', 'et']);
-const WITH_WORDS: ReadonlySet<string> = new Set(['with', 'mit', 'avec']);
-const LONGEST_PHRASE = 3;
-/** First words of all directions, ways, amounts and repeats. */
-const PHRASE_OPENINGS: ReadonlySet<string> = new Set(
-  [AMOUNT_WORDS, WAY_WORDS, REPEAT_WORDS, DIRECTION_WORDS].flatMap(Object.keys).map((phrase) => phrase.split(' ')[0]),
-);
-
-/** Fractions that stand in the names of figures. */
-const NAMED_AMOUNTS: Readonly<Record<number, string>> = { 12: 'quarter', 24: 'half', [CIRCLE]: 'full' };
 
 /** "weight on L" said among the calls, not in brackets. */
 export interface SaidWeight {
@@ -70,51 +54,6 @@ export function readCalls(
 ): { calls: Call[]; said: SaidWeight[] } {
   const reader = new CallReader(readTokens(text, start), vocabulary);
   return { calls: reader.read(), said: reader.said };
-}
-
-/** Figures whose names are lists of places, which may go on. */
-const PLACES_OF: Readonly<Record<string, Direction[]>> = {
-  'side-together': ['side', 'together'],
-  'behind-side-cross': ['behind', 'side', 'cross'],
-};
-
-/** Two words for one place: `forward across`, `out to the side`. */
-const ONE_PLACE: ReadonlySet<string> = new Set([
-  'forward cross',
-  'cross forward',
-  'out side',
-  'side out',
-  'back behind',
-  'behind back',
-  'place in',
-  'in place',
-]);
-
-/** A second place said in one breath is a further go of the same feet: `touch out in out`. The counts decide. */
-function isFurtherPlace({ figure, direction, places }: Draft, next: Direction): boolean {
-  const before = places[places.length - 1] ?? direction;
-  if (!before || before === next || ONE_PLACE.has(`${before} ${next}`)) return false;
-  return figure === undefined || TAKES_PLACES.has(figure.id);
-}
-const TAKES_PLACES: ReadonlySet<string> = new Set([
-  'step',
-  'touch',
-  'tap',
-  'point',
-  'toe',
-  'heel',
-  'kick',
-  'jump',
-  'swivel',
-  'twist',
-  'walk',
-]);
-
-/** `R toe touches: side, together, side`: places after the colon of a gesture are gestures too. */
-function asGestureOf(titled: Call, call: Call): Call {
-  const { figure, foot, footSpan } = titled;
-  if (!figure || !GOES_ON.has(figure.id) || call.figure?.id !== 'step' || call.foot || call.turn) return call;
-  return { ...call, figure, ...(foot && { foot, footSpan }) };
 }
 
 class CallReader {
@@ -410,13 +349,13 @@ class CallReader {
 
   private takeDirection(phrase: string, length: number): boolean {
     if (phrase === 'over' || phrase === 'ueber') {
-      const shoulder = this.shoulderAhead();
+      const shoulder = shoulderAhead(this.words, this.at);
       if (shoulder) return (this.takeWay(shoulder.way, shoulder.length), true);
       if (this.tokens[this.at + 1]?.kind === 'number') return (this.skip(1), true);
     }
     // `in` alone before a way of turning or a count says nothing: `in a quarter turn`.
     if (phrase === 'in' && /^(a|an|un|une|einer?)$/.test(this.words[this.at + 1] ?? '')) return false;
-    if (/^towards?$/.test(phrase) && !this.isSideAhead()) return false;
+    if (/^towards?$/.test(phrase) && !isSideAhead(this.words, this.at)) return false;
     let direction = DIRECTION_WORDS[phrase];
     let draft = this.ensure();
     const split = draft.figure && this.joint === 'none' ? PLACES_OF[draft.figure.id] : undefined;
@@ -445,21 +384,6 @@ class CallReader {
     this.lastWasTurn = false;
     if (objectAhead) this.lastWord = 'over';
     return true;
-  }
-
-  private isSideAhead(): boolean {
-    const [next = '', after = ''] = this.words.slice(this.at + 1, this.at + 3);
-    return [next, after].some((word) => word in SIDE_WORDS || word in FOOT_WORDS);
-  }
-
-  private shoulderAhead(): { way: Way; length: number } | undefined {
-    for (let ahead = 1; ahead <= 3; ahead++) {
-      const word = this.words[this.at + ahead] ?? '';
-      if (word in SIDE_WORDS && /^(shoulder|schulter)/.test(this.words[this.at + ahead + 1] ?? '')) {
-        return { way: SIDE_WORDS[word] === 'R' ? 'right' : 'left', length: ahead + 2 };
-      }
-    }
-    return undefined;
   }
 
   private takeSide(token: Token): void {

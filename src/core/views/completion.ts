@@ -2,8 +2,12 @@
 import type { Dance } from '../dancing/dance';
 import { nextFoot, startState, type DanceState } from '../dancing/state';
 import { otherFoot, type Foot } from '../model/feet';
-import { TICKS_A_COUNT } from '../model/ticks';
+import { TICKS_A_COUNT, tickOfCount } from '../model/ticks';
+import { printCounts } from '../printing/counts';
 import { FIGURES, houseName, type Figure } from '../vocabulary';
+import { LANGUAGES } from '../vocabulary/figures';
+import { findDancedLine } from './explain';
+import { nextCount } from './next-counts';
 import { canonicalWord } from '../vocabulary';
 
 export interface Offer {
@@ -25,27 +29,63 @@ export function stateBefore(dance: Dance, index: number): DanceState {
   return state ?? dance.parts[0]?.before ?? startState(dance.startWeight);
 }
 
-/** `typed` are the letters so far; names that start with them come first, then names that hold them. */
-export function offerFigures(typed: string, state: DanceState, limit = 24): Offer[] {
+export interface OfferPlace {
+  readonly state: DanceState;
+  /** Ticks left in the section from here; figures that need more go last. */
+  readonly room?: number;
+  /** The writer's own figures. */
+  readonly own?: readonly Figure[];
+  readonly limit?: number;
+}
+
+/** What stands before a place in a line: the state after the calls written so far, and the room that is left in the section. */
+export function placeInLine(dance: Dance, index: number, column: number): OfferPlace {
+  const own = dance.script.own.vocabulary.own;
+  const danced = findDancedLine(dance, index);
+  const earlier = danced?.calls.filter(({ call }) => call.span.to <= column) ?? [];
+  const state = earlier[earlier.length - 1]?.after ?? stateBefore(dance, index);
+  const length = danced?.line.section?.counts;
+  const first = danced?.groups[0]?.ticks[earlier.flatMap(({ moments }) => moments).length];
+  const room = length !== undefined && first !== undefined ? length * TICKS_A_COUNT - first : undefined;
+  return { state, own, ...(room !== undefined && { room }) };
+}
+
+/** `typed` are the letters so far; names that start with them come first, then names that hold them, then what has no room here. */
+export function offerFigures(typed: string, { state, room = Infinity, own = [], limit = 24 }: OfferPlace): Offer[] {
   const wanted = typed.trim().toLowerCase();
-  const ranked = FIGURES.flatMap((figure) => {
-    const names = figure.names.en;
+  const ranked = [...own, ...FIGURES].flatMap((figure) => {
+    const names = LANGUAGES.flatMap((language) => figure.names[language] ?? []);
     const at = names.findIndex((name) => startsWords(name, wanted));
-    return at < 0
-      ? []
-      : [
-          {
-            figure,
-            name: names[at],
-            rank: (names[at].toLowerCase().startsWith(wanted) ? 0 : 10) + at + (figure.family === 'single' ? 2 : 0),
-          },
-        ];
+    if (at < 0) return [];
+    const name = names[at];
+    const rank =
+      (name.toLowerCase().startsWith(wanted) ? 0 : 10) +
+      Math.min(at, 5) +
+      (figure.family === 'single' ? 2 : figure.family === 'own' ? -2 : 0) +
+      (shortest(figure) > room ? 20 : 0);
+    return [{ figure, name, rank }];
   });
   return ranked
     .sort((a, b) => a.rank - b.rank || a.name.length - b.name.length)
     .slice(0, limit)
     .map(({ figure, name }) => offer(figure, name, state));
 }
+
+/** Ticks a figure needs at the least. */
+const shortest = ({ forms }: Figure): number =>
+  Math.min(...forms.flatMap(({ rhythms }) => rhythms.map((rhythm) => rhythm[rhythm.length - 1] + 1)));
+
+/** A line with a figure on the counts that follow a line, led by the foot that is free there: `3&4    Coaster L`. */
+export function figureAfter(dance: Dance, index: number, id: string): string | undefined {
+  const figure = [...dance.script.own.vocabulary.own, ...FIGURES].find((one) => one.id === id);
+  if (!figure) return undefined;
+  const next = nextCount(dance, index);
+  const start = typeof next === 'number' ? next : 1;
+  const counts = printCounts(figure.forms[0].rhythms[0].map((tick) => tick + tickOfCount(start)));
+  return counts.padEnd(CALL_COLUMN) + offer(figure, houseName(figure), stateBefore(dance, index + 1)).insert;
+}
+
+const CALL_COLUMN = 7;
 
 const startsWords = (name: string, wanted: string): boolean =>
   name.toLowerCase().startsWith(wanted) ||

@@ -1,6 +1,5 @@
 /** The vocabulary as something to look things up in: every figure danced foot by foot, with its names, turns and cautions. */
 import { danceScript, type DancedLine } from '../dancing/dance';
-import { momentsWords } from '../printing/actions';
 import { otherFoot, type Foot, type Weight } from '../model/feet';
 import { hourOfFacing } from '../model/turns';
 import { printCounts } from '../printing/counts';
@@ -34,8 +33,8 @@ export interface FigureForm {
 export interface FigureDanced {
   readonly lead: Foot;
   readonly forms: readonly FigureForm[];
-  /** Where its turns fall: amount and way, then the feet. */
-  readonly turns: readonly { readonly words: string; readonly feet: string }[];
+  /** Where its turns fall, by amount and way. */
+  readonly turns: readonly { readonly words: string; readonly form: FigureForm }[];
   /** What is written into a script. */
   readonly insert: string;
 }
@@ -49,7 +48,10 @@ const entryOf = (figure: Figure): FigureEntry => ({
   ...(figure.care && { care: figure.care }),
 });
 
-export const FIGURE_ENTRIES: readonly FigureEntry[] = FIGURES.map(entryOf);
+/** Figures that are looked up by name first, single actions after them. */
+export const FIGURE_ENTRIES: readonly FigureEntry[] = [false, true].flatMap((single) =>
+  FIGURES.filter(({ family }) => (family === 'single') === single).map(entryOf),
+);
 
 /** Entries one of whose names has words beginning with every word typed; names that begin so go first. */
 export function searchFigures(entries: readonly FigureEntry[], typed: string): FigureEntry[] {
@@ -126,7 +128,7 @@ function turnsOf(figure: Figure, name: string, lead: Foot, weight: Foot): Figure
     ways.flatMap((way) => {
       const danced = danceLine(`${counts} ${name} turning ${amount === 'full' ? 'full turn' : amount} ${way}`, weight);
       const words = `${amount} ${way}`;
-      return danced && danced.after.rotation !== 0 ? [{ words, feet: momentsWords(danced.moments) }] : [];
+      return danced && danced.after.rotation !== 0 ? [{ words, form: explainForm(danced, counts) }] : [];
     }),
   );
 }

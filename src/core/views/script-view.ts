@@ -1,4 +1,5 @@
 /** What stands beside a script: for every line the feet, the weight and the wall after it; for every section its rail. */
+import { printCounts } from '../printing/counts';
 import { wallsByTurn } from '../walls/walls';
 import { wrongMoments } from '../checking/rules/foot-not-free';
 import { isSlip } from '../checking/check';
@@ -25,6 +26,8 @@ export interface LineView {
   readonly hour: string;
   readonly facingChanged: boolean;
   readonly understood: boolean;
+  /** Counts for a line that was written without any. */
+  readonly filledCounts?: string;
 }
 
 /** One count of a section's rail. `split`: something is danced between this count and the next. */
@@ -119,8 +122,12 @@ export function viewLine(danced: DancedLine, wrong: Wrong = NONE): LineView {
     hour: hourOfFacing(after.facing),
     facingChanged: after.facing !== before.facing || after.rotation !== before.rotation,
     understood: danced.understood,
+    ...(isUncounted(danced) && { filledCounts: printCounts(danced.groups[0].ticks) }),
   };
 }
+
+const isUncounted = ({ groups }: DancedLine): boolean =>
+  groups.length === 1 && !groups[0].group.counts && groups[0].ticks.length > 0;
 
 /** Marks in the order of time, holds that nobody wrote among them. */
 function feetOf(moments: readonly Moment[], empty: readonly number[], wrong: Wrong): FootMark[] {

@@ -111,16 +111,16 @@ test('the count that Enter writes follows the line; after a full section a secti
 
 describe('offers', () => {
   test('carry the free foot and the feet of the figure', () => {
-    const [coaster] = offerFigures('coas', startState('R'));
+    const [coaster] = offerFigures('coas', { state: startState('R') });
     expect(coaster).toMatchObject({ insert: 'Coaster L', counts: '1&2', feet: 'L back, R together, L forward' });
-    expect(offerFigures('coas', startState('L'))[0].insert).toBe('Coaster R');
+    expect(offerFigures('coas', { state: startState('L') })[0].insert).toBe('Coaster R');
   });
 
   test('are found by any name, the plainest first', () => {
-    expect(offerFigures('grape', startState('L'))[0].insert).toBe('Grapevine R');
-    expect(offerFigures('box', startState('L')).map(({ insert }) => insert)).toContain('Jazz box R');
-    expect(offerFigures('pivot', startState('L'))[0].insert).toBe('Pivot');
-    expect(offerFigures('zzz', startState('L'))).toEqual([]);
+    expect(offerFigures('grape', { state: startState('L') })[0].insert).toBe('Grapevine R');
+    expect(offerFigures('box', { state: startState('L') }).map(({ insert }) => insert)).toContain('Jazz box R');
+    expect(offerFigures('pivot', { state: startState('L') })[0].insert).toBe('Pivot');
+    expect(offerFigures('zzz', { state: startState('L') })).toEqual([]);
   });
 
   test('stand after the lines above', () => {

@@ -12,12 +12,14 @@ import {
 } from '@codemirror/view';
 import { useEffect, useRef } from 'react';
 import type { DanceSession } from '../document/session';
-import { sayCountOnce, scriptKeys } from './commands';
+import { sayCountOnce } from './commands';
+import { scriptKeys } from './script-commands';
 import { figureCompletion } from './completion';
 import { findingMarks, sheetDress } from './dress';
 import { editorTheme } from './editor-theme';
 import { answerMargin } from './margin';
-import { prefilledField, settle, settledField, studyField } from './study-field';
+import { personalFigures, subscribeSettings } from '../settings/settings';
+import { prefilledField, restudy, settle, settledField, studyField } from './study-field';
 
 interface Props {
   session: DanceSession;
@@ -53,6 +55,12 @@ export function ScriptEditor({ session, keptHistory, onReady, onLine }: Props) {
     const describe = () => view.state.toJSON({ history: historyField });
     session.keepHistoryWith(describe);
     const stopRemote = session.onRemote((text) => takeRemote(view, text));
+    let figures = personalFigures();
+    const stopSettings = subscribeSettings(() => {
+      if (figures === personalFigures()) return;
+      figures = personalFigures();
+      view.dispatch({ effects: restudy.of(null) });
+    });
     ready.current(view);
     view.focus();
     line.current(view.state.doc.lineAt(view.state.selection.main.head).number - 1);
@@ -60,6 +68,7 @@ export function ScriptEditor({ session, keptHistory, onReady, onLine }: Props) {
       session.editorState = describe();
       session.keepHistoryWith(undefined);
       stopRemote();
+      stopSettings();
       ready.current(undefined);
       view.destroy();
     };

@@ -1,8 +1,8 @@
 /** What the keys do in a script. */
-import { insertNewline, moveLineDown, moveLineUp } from '@codemirror/commands';
+import { insertNewline } from '@codemirror/commands';
 import { EditorSelection, type EditorState } from '@codemirror/state';
-import { EditorView, type Command, type KeyBinding } from '@codemirror/view';
-import { nextCount, type Finding, type Proposal } from '../../../core';
+import { EditorView, type Command } from '@codemirror/view';
+import { figureAfter, nextCount, type Finding, type Proposal } from '../../../core';
 import { prefill, prefilledField, settle, studyField } from './study-field';
 
 /** Calls begin in this column, as on the printed sheet. */
@@ -98,6 +98,23 @@ export function findingAfter(findings: readonly Finding[], position: number): Fi
   return findings.find(({ span }) => span.from > position) ?? findings[0];
 }
 
+/** A figure on a line of its own behind the cursor's line, on the counts that follow, led by the foot that is free there. */
+export function insertFigure(view: EditorView, id: string): void {
+  const line = lineAt(view.state);
+  const { dance } = view.state.field(studyField);
+  const text = figureAfter(dance, line.number - 1, id);
+  if (!text) return;
+  const empty = line.text.trim() === '';
+  const insert = empty ? text : `\n${text}`;
+  view.dispatch({
+    changes: { from: empty ? line.from : line.to, to: line.to, insert },
+    selection: { anchor: (empty ? line.from : line.to) + insert.length },
+    userEvent: 'input',
+    scrollIntoView: true,
+  });
+  view.focus();
+}
+
 export const goToNextFinding: Command = (view) => {
   const found = findingAfter(view.state.field(studyField).findings, view.state.selection.main.head);
   if (!found) return false;
@@ -124,12 +141,23 @@ export const applyFix: Command = (view) => {
   return true;
 };
 
-export const scriptKeys: readonly KeyBinding[] = [
-  { key: 'Enter', run: startNextLine },
-  { key: 'Tab', run: toCallColumn },
-  { key: 'Mod-Enter', run: addSection },
-  { key: 'Alt-Enter', run: applyFix },
-  { key: 'F8', run: goToNextFinding },
-  { key: 'Alt-ArrowUp', run: moveLineUp },
-  { key: 'Alt-ArrowDown', run: moveLineDown },
-];
+/** The finding at the cursor's line is meant so: the line says it, and it is told no more. */
+export const acceptFinding: Command = (view) => {
+  const line = lineAt(view.state);
+  const { findings } = view.state.field(studyField);
+  const found = findings.find(({ span }) => span.from >= line.from && span.from <= line.to);
+  return found ? acceptHere(view, found) : true;
+};
+
+/** Writes `(meant so: CODE)` behind the line of a finding. */
+export function acceptHere(view: EditorView, { span, code }: Finding): boolean {
+  const line = view.state.doc.lineAt(Math.min(span.from, view.state.doc.length));
+  const end = line.from + line.text.trimEnd().length;
+  view.dispatch({
+    changes: { from: end, to: line.to, insert: ` (meant so: ${code})` },
+    userEvent: 'fix',
+    effects: settle.of(true),
+  });
+  view.focus();
+  return true;
+}

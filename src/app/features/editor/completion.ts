@@ -5,7 +5,7 @@ import {
   type CompletionContext,
   type CompletionResult,
 } from '@codemirror/autocomplete';
-import { offerFigures, stateBefore } from '../../../core';
+import { offerFigures, placeInLine } from '../../../core';
 import { studyField } from './study-field';
 
 /** Words after the last comma, or after the counts. */
@@ -21,13 +21,8 @@ function offer(context: CompletionContext): CompletionResult | null {
   const counts = COUNTS.exec(before)?.[0] ?? '';
   const typed = TYPED.exec(before.slice(counts.length))?.[1];
   if (typed === undefined || (typed.trim().length < 2 && !context.explicit)) return null;
-  const before2 = dance.parts
-    .flatMap((part) => part.sections.flatMap((section) => section.lines))
-    .find((danced) => danced.line.index === line.number - 1);
-  // Inside a line the foot that is free after the calls already written.
-  const earlier = before2?.calls.filter(({ call }) => call.span.to <= before.length - typed.length);
-  const state = earlier?.[earlier.length - 1]?.after ?? stateBefore(dance, line.number - 1);
-  const options = offerFigures(typed, state).map(({ insert, feet, counts: rhythm }, index): Completion => ({
+  const place = placeInLine(dance, line.number - 1, before.length - typed.length);
+  const options = offerFigures(typed, place).map(({ insert, feet, counts: rhythm }, index): Completion => ({
     label: insert,
     detail: `${rhythm}  ${feet}`,
     boost: 99 - index,

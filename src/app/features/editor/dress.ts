@@ -1,9 +1,9 @@
 /** Dresses the text as a sheet: counts in a column, headings as headings, marks quiet, findings under their line. */
-import { RangeSetBuilder, StateField, type EditorState, type Range } from '@codemirror/state';
+import { RangeSetBuilder, StateField, type EditorState, type Range, type Transaction } from '@codemirror/state';
 import { Decoration, EditorView, WidgetType, type DecorationSet } from '@codemirror/view';
 import type { Finding, ScriptLine, Study } from '../../../core';
 import { applyProposal } from './commands';
-import { settledField, studyField } from './study-field';
+import { restudy, settledField, studyField } from './study-field';
 
 const counts = Decoration.mark({ class: 'counts' });
 const quiet = Decoration.mark({ class: 'quiet' });
@@ -30,9 +30,12 @@ const LINE_CLASSES: Readonly<Record<ScriptLine['kind'], string>> = {
 
 export const sheetDress = StateField.define<DecorationSet>({
   create: dress,
-  update: (set, transaction) => (transaction.docChanged || transaction.selection ? dress(transaction.state) : set),
+  update: (set, transaction) =>
+    transaction.docChanged || transaction.selection || hasNewFigures(transaction) ? dress(transaction.state) : set,
   provide: (field) => EditorView.decorations.from(field),
 });
+
+const hasNewFigures = ({ effects }: Transaction): boolean => effects.some((effect) => effect.is(restudy));
 
 /** Above this many lines only what is near the start is dressed; nobody writes such a dance, but somebody may paste a book. */
 const MOST_LINES = 4000;
@@ -44,6 +47,8 @@ function dress(state: EditorState): DecorationSet {
   for (const line of study.script.lines.slice(0, MOST_LINES)) {
     const { from } = line.span;
     builder.add(from, from, Decoration.line({ class: `line-${LINE_CLASSES[line.kind]}` }));
+    const filled = study.view.lines[line.index]?.filledCounts;
+    if (filled) builder.add(from, from, Decoration.widget({ widget: new FilledCounts(filled), side: -1 }));
     for (const range of marksOfLine(line, line.index === active)) builder.add(range.from, range.to, range.value);
   }
   return builder.finish();
@@ -67,6 +72,24 @@ function marksOfLine(line: ScriptLine, active: boolean): Range<Decoration>[] {
     }
     default:
       return [];
+  }
+}
+
+/** Counts nobody wrote, shown where they would stand. */
+class FilledCounts extends WidgetType {
+  constructor(private readonly counts: string) {
+    super();
+  }
+
+  override eq(other: FilledCounts): boolean {
+    return other.counts === this.counts;
+  }
+
+  override toDOM(): HTMLElement {
+    const cell = document.createElement('span');
+    cell.className = 'counts filled';
+    cell.textContent = this.counts;
+    return cell;
   }
 }
 
@@ -117,7 +140,8 @@ export const findingMarks = StateField.define<DecorationSet>({
   update: (set, transaction) => {
     const settles = transaction.startState.field(settledField) !== transaction.state.field(settledField);
     const sameLine = lineOf(transaction.startState) === lineOf(transaction.state);
-    return transaction.docChanged || settles || !sameLine ? markFindings(transaction.state) : set;
+    const again = transaction.docChanged || settles || !sameLine || hasNewFigures(transaction);
+    return again ? markFindings(transaction.state) : set;
   },
   provide: (field) => EditorView.decorations.from(field),
 });

@@ -36,6 +36,7 @@ export const editorTheme = EditorView.theme({
     textIndent: '0',
     fontVariantNumeric: 'tabular-nums',
   },
+  '.counts.filled': { color: colour('quiet'), fontWeight: '400', fontStyle: 'italic' },
   '.quiet': { color: colour('quiet'), fontSize: '0.9em' },
   '.line-title': { fontSize: '1.6em', fontWeight: '700', lineHeight: '1.3' },
   '.line-fact': { color: colour('ink'), fontSize: '0.875em', lineHeight: '1.35', padding: '0 0.5rem' },
@@ -66,6 +67,8 @@ export const editorTheme = EditorView.theme({
   },
   '.finding': {
     padding: `3px 0.5rem 5px calc(0.5rem + 3px + ${COUNTS_WIDTH})`,
+    // What is said of a line may run on under its answers, as far as the margin there goes.
+    marginRight: '-9rem',
     fontSize: '0.9rem',
     lineHeight: '1.5',
   },

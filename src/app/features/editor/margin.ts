@@ -3,7 +3,7 @@ import type { EditorState } from '@codemirror/state';
 import { gutter, GutterMarker } from '@codemirror/view';
 import type { LineView, SectionView } from '../../../core';
 import { footSvg, railSvg, roomSvg, weightSvg } from '../marks/svg';
-import { studyField } from './study-field';
+import { restudy, studyField } from './study-field';
 
 class AnswerMarker extends GutterMarker {
   constructor(
@@ -55,5 +55,6 @@ export const answerMargin = gutter({
   class: 'answers',
   side: 'after',
   lineMarker: (view, block) => markerOf(view.state, view.state.doc.lineAt(block.from).number - 1),
-  lineMarkerChange: (update) => update.docChanged,
+  lineMarkerChange: (update) =>
+    update.docChanged || update.transactions.some(({ effects }) => effects.some((effect) => effect.is(restudy))),
 });

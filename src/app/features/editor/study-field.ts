@@ -1,10 +1,17 @@
+/** The writer's own figures have changed: the text says something else now. */
+export const restudy = StateEffect.define<null>();
+
 /** The study of the editor's text, one for every state of it. */
 import { StateEffect, StateField } from '@codemirror/state';
 import { studyText, type Study } from '../../../core';
+import { personalFigures } from '../settings/settings';
 
 export const studyField = StateField.define<Study>({
-  create: (state) => studyText(state.doc.toString()),
-  update: (study, transaction) => (transaction.docChanged ? studyText(transaction.newDoc.toString()) : study),
+  create: (state) => studyText(state.doc.toString(), personalFigures()),
+  update: (study, transaction) =>
+    transaction.docChanged || transaction.effects.some((effect) => effect.is(restudy))
+      ? studyText(transaction.newDoc.toString(), personalFigures())
+      : study,
 });
 
 /** Typing has paused: findings of the line under the cursor may now be written below it. */

@@ -69,6 +69,7 @@ export function Frame() {
             <BarLink to="/" end>
               Dances
             </BarLink>
+            <BarLink to="/figures">Figures</BarLink>
             <BarLink to="/about">About</BarLink>
           </Flex>
           {slot && (

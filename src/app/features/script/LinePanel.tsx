@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
 import { cautionsOf, explainLine, isSlip, positionOf, type Finding, type Proposal, type Study } from '../../../core';
-import { applyProposal } from '../editor/commands';
+import { acceptHere, applyProposal } from '../editor/commands';
 import { FloorPicture } from '../floor/FloorPicture';
 import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
 
@@ -146,6 +146,9 @@ function Findings({ study, line, view, onLine }: Props) {
   );
 }
 
+/** A step line can say that it is meant so; a heading or a fact can't. */
+const canBeMeant = (study: Study, line: number): boolean => study.script.lines[line]?.kind === 'step';
+
 function FindingItem({
   finding,
   study,
@@ -182,8 +185,8 @@ function FindingItem({
         {finding.message}
       </chakra.button>
       {finding.related && <chakra.p color="quiet">{finding.related.message}</chakra.p>}
-      {proposals.length > 0 && view && (
-        <Flex gap="0.35rem" flexWrap="wrap" marginTop="0.25rem">
+      {view && finding.code !== 'nothing-to-dance' && (
+        <Flex gap="0.35rem" flexWrap="wrap" marginTop="0.25rem" align="center">
           {proposals.map((proposal) => (
             <chakra.button
               key={proposal.label}
@@ -204,6 +207,22 @@ function FindingItem({
               {proposal.label}
             </chakra.button>
           ))}
+          {canBeMeant(study, index) && (
+            <chakra.button
+              type="button"
+              onClick={() => acceptHere(view, finding)}
+              font="inherit"
+              fontSize="0.875rem"
+              color="quiet"
+              background="transparent"
+              border="none"
+              textDecoration="underline"
+              cursor="pointer"
+              padding="0 0.2rem"
+            >
+              meant so
+            </chakra.button>
+          )}
         </Flex>
       )}
     </Box>

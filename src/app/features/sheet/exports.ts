@@ -1,18 +1,22 @@
 /** The ways a sheet leaves as a file. The formats and the fonts are fetched when they are first used. */
-import { studyText, viewSheet } from '../../../core';
+import { studyText, viewSheet, withOwnFigures, type Study } from '../../../core';
 import { downloadFile, fileName } from '../dances/download';
+import { personalFigures } from '../settings/settings';
 import type { DanceSession } from '../document/session';
 
-const titleOf = (session: DanceSession): string => studyText(session.text).script.title;
+const studyOf = (session: DanceSession): Study => studyText(session.text, personalFigures());
+const titleOf = (session: DanceSession): string => studyOf(session).script.title;
+/** The text with the writer's own figures it uses: it reads the same on another slate. */
+const textOf = (session: DanceSession): string => withOwnFigures(studyOf(session).dance, personalFigures());
 
 export function exportText(session: DanceSession): void {
-  downloadFile(fileName(titleOf(session), 'txt'), 'text/plain', session.text);
+  downloadFile(fileName(titleOf(session), 'txt'), 'text/plain', textOf(session));
 }
 
 export async function exportJson(session: DanceSession): Promise<void> {
   const { printDanceJson } = await import('../../../formats/dance-json');
   const title = titleOf(session);
-  const content = printDanceJson({ title, text: session.text, changedAt: new Date().toISOString() });
+  const content = printDanceJson({ title, text: textOf(session), changedAt: new Date().toISOString() });
   downloadFile(fileName(title, 'json'), 'application/json', content);
 }
 
@@ -21,10 +25,10 @@ export async function exportHtml(session: DanceSession): Promise<void> {
     import('../../../formats/dance-html'),
     import('./font-faces'),
   ]);
-  const { dance } = studyText(session.text);
+  const { dance } = studyOf(session);
   downloadFile(
     fileName(titleOf(session), 'html'),
     'text/html',
-    printDanceHtml(viewSheet(dance), session.text, FONT_FACES),
+    printDanceHtml(viewSheet(dance), textOf(session), FONT_FACES),
   );
 }

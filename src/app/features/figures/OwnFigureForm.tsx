@@ -1,0 +1,144 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useForm, useWatch } from 'react-hook-form';
+import { object, string } from 'yup';
+import { tryOwnFigure } from '../../../core';
+import { Modal } from '../frame/Modal';
+import { FootDisc, WeightPair } from '../marks/Marks';
+import { Button } from '../../theme/Button';
+import type { OwnEntry } from './own';
+
+const schema = object({
+  names: string().trim().max(200).required('A figure needs a name'),
+  counts: string().trim().max(60).required('Its counts, such as 1&2'),
+  feet: string().trim().max(600).required('What the feet do, one action a comma'),
+});
+
+interface Values {
+  names: string;
+  counts: string;
+  feet: string;
+}
+
+/** `"harbour step", "quay step" 1&2: A side, B behind, A together`. */
+const definitionOf = ({ names, counts, feet }: Values): string =>
+  `${names
+    .split(',')
+    .map((name) => name.trim().replace(/["“”„]/g, ''))
+    .filter(Boolean)
+    .map((name) => `"${name}"`)
+    .join(', ')} ${counts.trim()}: ${feet.trim()}`;
+
+function valuesOf(definition: string | undefined): Values {
+  const match = /^(.*["“”„])\s*([^"“”„]*?):\s*(.*)$/.exec(definition ?? '');
+  if (!match) return { names: '', counts: '1&2', feet: '' };
+  return { names: match[1].replace(/["“”„]/g, ''), counts: match[2].trim(), feet: match[3] };
+}
+
+/** Defines a figure foot by foot and says at once whether it dances. */
+export default function OwnFigureForm({
+  own,
+  onKeep,
+  onClose,
+}: {
+  own: OwnEntry | undefined;
+  onKeep: (definition: string) => void;
+  onClose: () => void;
+}) {
+  const { register, handleSubmit, control, formState } = useForm<Values>({
+    resolver: yupResolver(schema),
+    defaultValues: valuesOf(own?.definition),
+  });
+  const values = useWatch({ control }) as Values;
+  const begun = values.names.trim() !== '' && values.feet.trim() !== '';
+  const tried = begun ? tryOwnFigure(definitionOf(values)) : undefined;
+  const dances = tried !== undefined && !('problem' in tried);
+  const keep = handleSubmit((kept) => {
+    if (dances) onKeep(definitionOf(kept));
+  });
+  return (
+    <Modal title={own ? 'Change your figure' : 'A figure of your own'} onClose={onClose} width="40rem">
+      <form onSubmit={(event) => void keep(event)} noValidate>
+        <Field label="Names, with commas between" error={formState.errors.names?.message}>
+          <chakra.input {...FIELD} {...register('names')} placeholder="harbour step, quay step" autoFocus />
+        </Field>
+        <Field label="Counts" error={formState.errors.counts?.message}>
+          <chakra.input {...FIELD} {...register('counts')} width="9rem" />
+        </Field>
+        <Field label="Feet, one action a comma" error={formState.errors.feet?.message}>
+          <chakra.textarea
+            {...FIELD}
+            {...register('feet')}
+            rows={3}
+            placeholder="A side, B behind, A together"
+            resize="vertical"
+          />
+        </Field>
+        <chakra.p color="quiet" fontSize="0.9375rem" marginBottom="0.75rem">
+          A leads, B is the other foot; R and L will do as well. What takes no weight stands in brackets: [B touch
+          side]. A turn is 1/4 out or 1/4 in: towards the leading foot’s side, or away from it.
+        </chakra.p>
+        <Box minHeight="5.5rem" aria-live="polite" borderTop="1px solid" borderColor="line" paddingTop="0.75rem">
+          {tried === undefined && (
+            <chakra.p color="quiet">Write its name and its feet, and it is danced here.</chakra.p>
+          )}
+          {tried && 'problem' in tried && <chakra.p color="slip">Not yet: {tried.problem}.</chakra.p>}
+          {tried && !('problem' in tried) && (
+            <Flex gap="2rem" wrap="wrap">
+              {(['R', 'L'] as const).map((lead) => (
+                <Box key={lead}>
+                  <chakra.p fontWeight="600">led by {lead}</chakra.p>
+                  {tried.danced[lead].forms.slice(0, 1).map((form) => (
+                    <Flex key={form.counts} align="center" gap="0.35rem" wrap="wrap">
+                      {form.steps.map((step, index) => (
+                        <Flex key={index} align="center" gap="0.15rem" title={step.words}>
+                          <chakra.span fontSize="0.875rem">{step.count}</chakra.span>
+                          <FootDisc mark={step.mark} />
+                        </Flex>
+                      ))}
+                      <chakra.span color="quiet" marginLeft="0.5rem">
+                        then
+                      </chakra.span>
+                      <WeightPair weight={form.ends} />
+                    </Flex>
+                  ))}
+                </Box>
+              ))}
+            </Flex>
+          )}
+        </Box>
+        <Flex gap="0.5rem" marginTop="1rem">
+          <Button type="submit" variant="solid" disabled={!dances}>
+            Keep this figure
+          </Button>
+        </Flex>
+      </form>
+    </Modal>
+  );
+}
+
+const FIELD = {
+  font: 'inherit',
+  color: 'ink',
+  background: 'paper',
+  border: '1.5px solid',
+  borderColor: 'lineStrong',
+  borderRadius: '4px',
+  padding: '0.35rem 0.6rem',
+  width: '100%',
+  boxSizing: 'border-box',
+} as const;
+
+const Field = ({ label, error, children }: { label: string; error?: string; children: React.ReactNode }) => (
+  <chakra.label display="block" marginBottom="0.75rem">
+    <chakra.span display="block" fontWeight="600" fontSize="0.9375rem" marginBottom="0.2rem">
+      {label}
+    </chakra.span>
+    {children}
+    {error && (
+      <chakra.span color="slip" fontSize="0.875rem">
+        {error}
+      </chakra.span>
+    )}
+  </chakra.label>
+);

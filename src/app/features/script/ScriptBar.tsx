@@ -1,0 +1,49 @@
+import { chakra, Flex } from '@chakra-ui/react';
+import type { EditorView } from '@codemirror/view';
+import { lazy, Suspense, useState } from 'react';
+import { tidyAll } from '../editor/script-commands';
+import { useHouseStyle } from '../settings/settings';
+import { Button } from '../../theme/Button';
+import { CommandMenu } from './CommandMenu';
+
+const StyleDialog = lazy(() => import('./StyleDialog'));
+
+/** Over the script: what can be done to its lines, and the house style it is tidied to. */
+export function ScriptBar({ view }: { view: EditorView | undefined }) {
+  const style = useHouseStyle();
+  const [choosesStyle, setChoosesStyle] = useState(false);
+  return (
+    <Flex
+      as="section"
+      aria-label="Rework the script"
+      align="center"
+      gap="0.125rem"
+      paddingInline="0.75rem"
+      minHeight="2.5rem"
+      borderBottom="1px solid"
+      borderColor="line"
+      flexShrink={0}
+    >
+      <CommandMenu view={view} />
+      <Button variant="plain" size="small" disabled={!view} onClick={() => view && tidyAll(view) && view.focus()}>
+        Tidy
+      </Button>
+      <Button variant="plain" size="small" onClick={() => setChoosesStyle(true)} marginLeft="auto">
+        <chakra.span color="quiet" fontWeight="400">
+          House style
+        </chakra.span>
+        {style.title}
+      </Button>
+      {choosesStyle && (
+        <Suspense fallback={null}>
+          <StyleDialog
+            onClose={() => {
+              setChoosesStyle(false);
+              view?.focus();
+            }}
+          />
+        </Suspense>
+      )}
+    </Flex>
+  );
+}

@@ -1,0 +1,257 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Plus } from 'lucide-react';
+import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import {
+  danceFigure,
+  FAMILIES,
+  figureById,
+  FIGURE_ENTRIES,
+  searchFigures,
+  styledName,
+  type FigureEntry,
+  type Foot,
+} from '../../core';
+import { FigureDetail } from '../features/figures/FigureDetail';
+import { ownEntries, withDefinition, withoutDefinition, type OwnEntry } from '../features/figures/own';
+import { recentDance } from '../features/figures/recent';
+import { keepPersonalFigures, useHouseStyle, usePersonalFigures } from '../features/settings/settings';
+import { Button } from '../theme/Button';
+
+const OwnFigureForm = lazy(() => import('../features/figures/OwnFigureForm'));
+
+const FAMILY_NAMES: Readonly<Record<FigureEntry['family'], string>> = {
+  own: 'My own',
+  single: 'Single actions',
+  rocks: 'Rocks and mambos',
+  triples: 'Triples',
+  lines: 'Lines to the side',
+  turns: 'Turns',
+  boxes: 'Boxes',
+  struts: 'Struts, heels, toes',
+};
+
+/** Lengths people look for, as a figure's usual counts. */
+const LENGTHS = ['1', '1-2', '1&2', '1-3', '1-4', '1-8'] as const;
+
+/** The vocabulary: to look things up in, to teach from, and to add figures of one's own. */
+export function FiguresScreen() {
+  const [params, setParams] = useSearchParams();
+  const personal = usePersonalFigures();
+  const style = useHouseStyle();
+  const [editing, setEditing] = useState<OwnEntry | 'new'>();
+  const own = ownEntries(personal);
+  const typed = params.get('find') ?? '';
+  const family = params.get('family') ?? '';
+  const counts = params.get('counts') ?? '';
+  const lead: Foot = params.get('lead') === 'L' ? 'L' : 'R';
+  const change = (key: string, value: string) =>
+    setParams(
+      (old) => {
+        const next = new URLSearchParams(old);
+        if (value === '') next.delete(key);
+        else next.set(key, value);
+        return next;
+      },
+      { replace: true },
+    );
+
+  const wanted = useDeferredValue(typed);
+  const all = [...own.map(({ entry }) => entry), ...FIGURE_ENTRIES];
+  const found = searchFigures(all, wanted).filter(
+    (entry) => (family === '' || entry.family === family) && (counts === '' || entry.counts.includes(counts)),
+  );
+  const shown = found.find(({ id }) => id === params.get('figure')) ?? found[0];
+  const nameOf = (entry: FigureEntry): string =>
+    entry.family === 'own' ? entry.name : styledName(figureById(entry.id), style);
+  const mine = own.find(({ entry }) => entry.id === shown?.id);
+  const danced = shown && (mine?.danced[lead] ?? danceFigure(shown.id, lead));
+  const recent = recentDance();
+
+  return (
+    <Flex
+      as="main"
+      css={{ overflow: 'hidden', '@media (max-width: 760px)': { flexDirection: 'column', overflowY: 'auto' } }}
+    >
+      <Flex
+        direction="column"
+        width="21rem"
+        flexShrink={0}
+        borderRight="1px solid"
+        borderColor="line"
+        minHeight="0"
+        css={{ '@media (max-width: 760px)': { width: 'auto', maxHeight: '46dvh', borderRight: 'none' } }}
+      >
+        <Box padding="0.875rem 1rem 0.5rem">
+          <chakra.h1 fontSize="1.375rem" fontWeight="700" marginBottom="0.5rem">
+            Figures
+          </chakra.h1>
+          <chakra.input
+            {...FIELD}
+            type="search"
+            aria-label="Find a figure by any of its names"
+            placeholder="any name: shuffle, Wechselschritt …"
+            value={typed}
+            onChange={(event) => change('find', event.target.value)}
+          />
+          <Flex gap="0.4rem" marginTop="0.4rem">
+            <chakra.select
+              {...FIELD}
+              aria-label="Family"
+              value={family}
+              onChange={(event) => change('family', event.target.value)}
+            >
+              <option value="">all families</option>
+              {FAMILIES.filter((one) => one !== 'own' || own.length > 0).map((one) => (
+                <option key={one} value={one}>
+                  {FAMILY_NAMES[one]}
+                </option>
+              ))}
+            </chakra.select>
+            <chakra.select
+              {...FIELD}
+              width="6.5rem"
+              flexShrink={0}
+              aria-label="Counts"
+              value={counts}
+              onChange={(event) => change('counts', event.target.value)}
+            >
+              <option value="">counts</option>
+              {LENGTHS.map((length) => (
+                <option key={length} value={length}>
+                  {length}
+                </option>
+              ))}
+            </chakra.select>
+          </Flex>
+        </Box>
+        <chakra.ul
+          overflowY="auto"
+          flex="1"
+          minHeight="8rem"
+          paddingBottom="1rem"
+          aria-label="Figures found"
+          tabIndex={0}
+        >
+          {found.map((entry) => (
+            <li key={entry.id}>
+              <chakra.button
+                type="button"
+                aria-current={entry === shown ? 'true' : undefined}
+                onClick={() => change('figure', entry.id)}
+                display="flex"
+                justifyContent="space-between"
+                alignItems="baseline"
+                gap="0.75rem"
+                width="100%"
+                textAlign="left"
+                font="inherit"
+                color="ink"
+                background={entry === shown ? 'sand' : 'transparent'}
+                border="none"
+                borderLeft="3px solid"
+                borderColor={entry === shown ? 'rule' : 'transparent'}
+                padding="0.28rem 1rem 0.28rem 0.8rem"
+                cursor="pointer"
+                _hover={{ background: 'sand' }}
+              >
+                <chakra.span fontWeight={entry === shown ? '700' : '400'}>{nameOf(entry)}</chakra.span>
+                <chakra.span color="quiet" fontSize="0.875rem" fontVariantNumeric="tabular-nums" whiteSpace="nowrap">
+                  {entry.counts.slice(0, 2).join(', ')}
+                </chakra.span>
+              </chakra.button>
+            </li>
+          ))}
+          {found.length === 0 && (
+            <chakra.li padding="0.5rem 1rem" color="quiet">
+              No figure has such a name. You can define it as one of your own.
+            </chakra.li>
+          )}
+        </chakra.ul>
+        <Box padding="0.6rem 1rem" borderTop="1px solid" borderColor="line">
+          <Button width="100%" onClick={() => setEditing('new')}>
+            <Plus size={16} aria-hidden /> Define a figure of your own
+          </Button>
+        </Box>
+      </Flex>
+      <Box
+        flex="1"
+        minWidth="0"
+        overflowY="auto"
+        padding="1.25rem 2rem 3rem"
+        css={{ '@media (max-width: 760px)': { padding: '1rem', overflowY: 'visible' } }}
+      >
+        {shown && danced && (
+          <FigureDetail entry={shown} danced={danced} houseName={nameOf(shown)}>
+            <Flex role="radiogroup" aria-label="Leading foot" gap="0.25rem">
+              {(['R', 'L'] as const).map((foot) => (
+                <Button
+                  key={foot}
+                  role="radio"
+                  aria-checked={lead === foot}
+                  variant={lead === foot ? 'solid' : 'line'}
+                  size="small"
+                  onClick={() => change('lead', foot === 'R' ? '' : foot)}
+                >
+                  {foot} leads
+                </Button>
+              ))}
+            </Flex>
+            {mine && (
+              <>
+                <Button size="small" onClick={() => setEditing(mine)}>
+                  Change
+                </Button>
+                <Button
+                  size="small"
+                  variant="plain"
+                  onClick={() => void keepPersonalFigures(withoutDefinition(personal, mine.definition))}
+                >
+                  Remove
+                </Button>
+              </>
+            )}
+            {recent && (
+              <Button asChild size="small">
+                <Link to={`/dance/${recent.id}`} state={{ figure: shown.id }} title={`Write it into ${recent.title}`}>
+                  Use in script
+                </Link>
+              </Button>
+            )}
+          </FigureDetail>
+        )}
+        {shown && !recent && (
+          <chakra.p color="quiet" marginTop="1.5rem" fontSize="0.9375rem">
+            Open a dance, and a figure can be put into its script from here.
+          </chakra.p>
+        )}
+      </Box>
+      {editing && (
+        <Suspense fallback={null}>
+          <OwnFigureForm
+            own={editing === 'new' ? undefined : editing}
+            onClose={() => setEditing(undefined)}
+            onKeep={(definition) => {
+              void keepPersonalFigures(
+                withDefinition(personal, definition, editing === 'new' ? undefined : editing.definition),
+              );
+              setEditing(undefined);
+            }}
+          />
+        </Suspense>
+      )}
+    </Flex>
+  );
+}
+
+const FIELD = {
+  font: 'inherit',
+  color: 'ink',
+  background: 'paper',
+  border: '1.5px solid',
+  borderColor: 'lineStrong',
+  borderRadius: '4px',
+  padding: '0.35rem 0.6rem',
+  width: '100%',
+  boxSizing: 'border-box',
+} as const;

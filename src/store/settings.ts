@@ -1,0 +1,70 @@
+/** What a writer keeps across dances: figures of her own, and house styles. Checked where it is read: it may come from a backup. */
+import { liveQuery } from 'dexie';
+import { array, mixed, object, string } from 'yup';
+import { CAPITAL_STYLES, DIRECTION_STYLES, FRACTION_STYLES, SIDE_STYLES, TURN_STYLES, type HouseStyle } from '../core';
+import { database, type SlateDatabase } from './database';
+
+const FIGURES = 'personal-figures';
+const STYLES = 'house-styles';
+
+/** The writer's own figures, as `## Figure` lines; empty when there are none. */
+export async function findPersonalFigures(db: SlateDatabase = database): Promise<string> {
+  const value = (await db.meta.get(FIGURES))?.value;
+  return typeof value === 'string' ? value : '';
+}
+
+export const savePersonalFigures = async (text: string, db: SlateDatabase = database): Promise<void> => {
+  await db.meta.put({ key: FIGURES, value: text });
+};
+
+export interface KeptStyles {
+  /** The style in force; one of the slate's own or of `styles`. */
+  readonly chosen: string;
+  readonly styles: readonly HouseStyle[];
+}
+
+const oneOf = <T extends string>(values: readonly T[]) =>
+  string()
+    .oneOf([...values])
+    .required();
+
+const style = object({
+  id: string().strict().max(80).required(),
+  title: string().strict().max(80).required(),
+  sides: oneOf(SIDE_STYLES),
+  fractions: oneOf(FRACTION_STYLES),
+  turns: oneOf(TURN_STYLES),
+  directions: oneOf(DIRECTION_STYLES),
+  capitals: oneOf(CAPITAL_STYLES),
+  names: mixed<Record<string, string>>()
+    .required()
+    .test(
+      (names) => typeof names === 'object' && Object.values(names as object).every((name) => typeof name === 'string'),
+    ),
+});
+
+const kept = object({ chosen: string().strict().required(), styles: array(style).required() });
+
+/** What is kept, or undefined where nothing is, or nothing that can be used. */
+export async function findStyles(db: SlateDatabase = database): Promise<KeptStyles | undefined> {
+  const value = (await db.meta.get(STYLES))?.value;
+  return kept.isValidSync(value, { strict: true }) ? (value as KeptStyles) : undefined;
+}
+
+export const saveStyles = async (styles: KeptStyles, db: SlateDatabase = database): Promise<void> => {
+  await db.meta.put({ key: STYLES, value: styles });
+};
+
+export interface Settings {
+  readonly figures: string;
+  readonly styles: KeptStyles | undefined;
+}
+
+/** Calls back now and after every change, in this tab or another. Returns the way to stop. */
+export function watchSettings(onSettings: (settings: Settings) => void): () => void {
+  const subscription = liveQuery(async () => ({
+    figures: await findPersonalFigures(),
+    styles: await findStyles(),
+  })).subscribe({ next: onSettings, error: () => undefined });
+  return () => subscription.unsubscribe();
+}
