@@ -1,5 +1,5 @@
 /** The command line, run as people run it. Exit 0: nothing worse than a warning; 1: errors found; 2: unreadable. */
-import { expect, test } from '@jest/globals';
+import { beforeAll, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
 
@@ -10,6 +10,8 @@ function slate(args: string[], input = '') {
   });
   return { status, stdout, stderr };
 }
+
+beforeAll(() => void mkdirSync('test-results', { recursive: true }));
 
 test('a correct dance: the computed sheet, its walls, exit 0', () => {
   const { status, stdout, stderr } = slate(['check', 'dances/slipway-stroll.txt', '--walls', '2']);
@@ -37,8 +39,29 @@ test('JSON: one object for one file, a list with names for several, standard inp
   ]);
 });
 
+test('several sheets, or a folder of them: slips by place, then a table', () => {
+  const { status, stdout } = slate(['check', 'dances']);
+  expect(status).toBe(1);
+  expect(stdout).toMatch(/^errors {2}warnings {2}remarks {2}counts {2}walls {2}sheet$/m);
+  expect(stdout).toMatch(/^ +3 +0 +0 +23 +4 {2}dances\/ropes-end-draft\.txt$/m);
+  expect(stdout).toContain('6 sheets, 5 without a slip; 3 errors');
+});
+
+test('tidy, expand and name write text back, to standard output or in place', () => {
+  const typed = '# Ebb\n## Section 1\n1&2 shuf r f\n3&4 coaster l step\n5-8 grapevine r, touch l\n';
+  expect(slate(['tidy', '-'], typed).stdout).toContain(
+    '1&2    Shuffle R forward\n3&4    Coaster L\n5-8    Vine R, touch L\n',
+  );
+  expect(slate(['tidy', '-', '--style', 'full-words'], typed).stdout).toContain('1&2    Triple step right forward');
+  const spelt = slate(['expand', '-'], typed).stdout;
+  expect(spelt).toContain('3&4    Step L back, close R, step L forward');
+  expect(slate(['name', '-'], spelt).stdout).toContain('3&4    Coaster L');
+  writeFileSync('test-results/ebb.txt', typed);
+  expect(slate(['tidy', '--write', 'test-results/ebb.txt']).stdout.trim()).toBe('test-results/ebb.txt');
+  expect(slate(['tidy', '--write', 'test-results/ebb.txt']).stdout).toBe('');
+});
+
 test('what can’t be read is said in one sentence, exit 2', () => {
-  mkdirSync('test-results', { recursive: true });
   writeFileSync('test-results/binary.txt', new Uint8Array([1, 0, 2]));
   for (const args of [
     ['check', 'test-results/nowhere.txt'],
@@ -46,6 +69,8 @@ test('what can’t be read is said in one sentence, exit 2', () => {
     ['check'],
     ['check', '-', '--walls', '0'],
     ['chek', '-'],
+    ['tidy', '-', '--style', 'frilly'],
+    ['tidy', '--write', '-'],
     ['check', '-', '--frob'],
   ]) {
     const { status, stderr } = slate(args);

@@ -1,11 +1,12 @@
-/** `npm run -s slate -- check FILE... [--walls N] [--json]`. The same core without a screen. */
-import { readFileSync } from 'node:fs';
+/** The same core without a screen. `npm run -s slate -- check FILE...`, `tidy`, `expand`, `name`. */
 import { parseArgs } from 'node:util';
-import { positionOf, reportDance, studyText, type Report, type Study } from '../core';
-import { readDanceBytes } from '../formats/open-file';
-import { printSheetText } from './print-sheet';
+import { HOUSE_STYLES } from '../core';
+import { check } from './check';
+import { refuse } from './input';
+import { REWRITES, rewriteFiles, type Rewrite } from './rewrite';
 
-const USAGE = 'Usage: slate check FILE... [--walls N] [--json]   (- is standard input)';
+const STYLES = HOUSE_STYLES.map(({ id }) => id);
+const USAGE = `Usage: slate check FILE... [--walls N] [--json] | tidy, expand or name FILE... [--write] [--style ${STYLES.join(', ')}]   (- is standard input)`;
 const MOST_WALLS = 96;
 
 process.exitCode = main(process.argv.slice(2));
@@ -16,62 +17,28 @@ function main(args: string[]): number {
     parsed = parseArgs({
       args,
       allowPositionals: true,
-      options: { json: { type: 'boolean' }, walls: { type: 'string' } },
+      options: {
+        json: { type: 'boolean' },
+        walls: { type: 'string' },
+        write: { type: 'boolean' },
+        style: { type: 'string', default: STYLES[0] },
+      },
     });
   } catch {
     return refuse(USAGE);
   }
   const [command, ...files] = parsed.positionals;
-  if (command !== 'check' || files.length === 0) return refuse(USAGE);
-  const walls = Number(parsed.values.walls ?? 8);
+  if (files.length === 0) return refuse(USAGE);
+  if (command === 'check') return checkFiles(files, parsed.values.json === true, parsed.values.walls);
+  if (!REWRITES.some((rewrite) => rewrite === command)) return refuse(USAGE);
+  const style = HOUSE_STYLES.find(({ id }) => id === parsed.values.style);
+  if (!style) return refuse(`There is no style “${parsed.values.style}”; there are ${STYLES.join(', ')}.`);
+  return rewriteFiles(command as Rewrite, files, style, parsed.values.write === true);
+}
+
+function checkFiles(files: readonly string[], json: boolean, wanted: string | undefined): number {
+  const walls = Number(wanted ?? 8);
   if (!Number.isInteger(walls) || walls < 1 || walls > MOST_WALLS)
     return refuse(`--walls takes a whole number from 1 to ${MOST_WALLS}.`);
-  return check(files, parsed.values.json === true, walls);
-}
-
-/** 0: nothing worse than a warning; 1: errors found; 2: a file that can't be read. */
-function check(files: readonly string[], json: boolean, walls: number): number {
-  const reports: (Report & { file: string })[] = [];
-  let worst = 0;
-  for (const file of files) {
-    const opened = readInput(file);
-    if ('problem' in opened) {
-      worst = refuse(`${file}: ${opened.problem}`);
-      continue;
-    }
-    const study = studyText(opened.text);
-    const report = reportDance(study.dance, study.findings, walls);
-    reports.push({ file, ...report });
-    if (report.findings.some(({ severity }) => severity === 'error')) worst = Math.max(worst, 1);
-    if (!json) process.stdout.write(printSheetText(study, walls) + printFindings(file, study));
-  }
-  if (json && reports.length > 0) {
-    const [{ file: _file, ...only }] = reports;
-    process.stdout.write(`${JSON.stringify(files.length === 1 ? only : reports, null, 2)}\n`);
-  }
-  return worst;
-}
-
-function refuse(sentence: string): 2 {
-  process.stderr.write(`${sentence}\n`);
-  return 2;
-}
-
-function readInput(file: string): { text: string } | { problem: string } {
-  let bytes: Uint8Array;
-  try {
-    bytes = readFileSync(file === '-' ? 0 : file);
-  } catch {
-    return { problem: 'There is no such file, or it can’t be opened.' };
-  }
-  return readDanceBytes(bytes, file);
-}
-
-function printFindings(file: string, { text, findings }: Study): string {
-  return findings
-    .map(({ span, severity, code, message }) => {
-      const { line, column } = positionOf(text, span.from);
-      return `${file}:${line}:${column} ${severity} ${code} ${message}\n`;
-    })
-    .join('');
+  return check(files, json, walls);
 }

@@ -55,6 +55,8 @@ const COST = {
   unreadable: 1,
   /** A place named and not gone to: `forward across` on one count. */
   placeUnused: 0.5,
+  /** The `&` of `heel R & heel L` on two whole counts. */
+  impliedUnused: 3,
 } as const;
 
 export function unitsOfCalls(calls: readonly Call[]): Unit[] {
@@ -184,6 +186,7 @@ function candidatesOf(unit: Unit, places: number, alone: boolean): Candidate[] {
   for (const length of further ? [] : runLengths(unit, places)) {
     list.push({ steps: runSteps(figure, length, call.direction), length, cost: asRun ? 0 : 0.25 });
   }
+  if (call.implied) list.push({ steps: [], length: 0, cost: COST.impliedUnused });
   if (figure.rides && !alone) list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.ride });
   if ((figure.id === 'turn' || (figure.id === 'full-turn' && call.joined)) && !alone) {
     list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.joinedTurn });

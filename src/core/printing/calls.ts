@@ -16,15 +16,22 @@ export function printCall(call: Call, text: string, style: HouseStyle = SLATE_ST
   const closes = figure.id === 'step' && call.direction === 'together';
   const words = [
     styledName(closes ? figureById('close') : figure, style),
-    printFeet(call, style),
+    figure.id === 'full-turn' ? '' : printFeet(call, style),
     closes ? '' : printDirection(call, style),
     call.repeat > 1 && !isCounted(call) ? `x${call.repeat}` : '',
     printTurn(call, style),
+    figure.id === 'full-turn' ? printStepping(call, style) : '',
   ];
   const printed = words.filter(Boolean).join(' ');
   return call.detail
     ? `${printed}: ${call.detail.map((detail) => printDetail(detail, text, style)).join(', ')}`
     : printed;
+}
+
+/** A side beside "full turn" is its way, so the feet of one are told as steps. */
+function printStepping({ foot, feet }: Call, style: HouseStyle): string {
+  const stepped = feet ?? (foot ? [foot, otherFoot(foot)] : []);
+  return stepped.length > 0 ? `stepping ${stepped.map((one) => styledSide(one, style, true)).join(' ')}` : '';
 }
 
 /** `four walks R L R L`: the feet say how many. */

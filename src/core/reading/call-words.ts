@@ -2,7 +2,8 @@
 import type { Direction } from '../model/actions';
 import { CIRCLE, type Way } from '../model/turns';
 import { AMOUNT_WORDS, DIRECTION_WORDS, FOOT_WORDS, REPEAT_WORDS, SIDE_WORDS, WAY_WORDS } from '../vocabulary/words';
-import { GOES_ON, type Call, type Draft } from './settle';
+import { figureById, type Figure } from '../vocabulary';
+import { GOES_ON, isSingle, type Call, type Draft } from './settle';
 
 /** Verbs that a heel or a toe can follow as a noun: `touch L toe behind`. */
 export const TOE_AND_HEEL: ReadonlySet<string> = new Set(['heel', 'toe']);
@@ -93,4 +94,80 @@ export function shoulderAhead(words: readonly string[], at: number): { way: Way;
       return { way: SIDE_WORDS[word] === 'R' ? 'right' : 'left', length: ahead + 2 };
   }
   return undefined;
+}
+
+/** A kick or a heel and what the ball of the foot does after it, when the foot is named between them. */
+export const KICK_BALLS: Readonly<Record<string, string>> = {
+  'kick ball-change': 'kick-ball-change',
+  'kick ball-step': 'kick-ball-step',
+  'kick ball-cross': 'kick-ball-cross',
+  'kick ball-side': 'kick-ball-side',
+  'kick ball-point': 'kick-ball-point',
+  'kick ball-touch': 'kick-ball-touch',
+  'heel ball-cross': 'heel-ball-cross',
+  'heel ball-step': 'heel-ball-step',
+};
+
+/** `heel R & heel L`: between two gestures of different feet the `&` closes the first. */
+export function closingBetween(before: Call, after: Call, text: string): Call | undefined {
+  if (!before.foot || !after.foot || before.foot === after.foot || !isGesture(before) || !isGesture(after))
+    return undefined;
+  const at = text.indexOf('&', before.span.to);
+  if (at < 0 || at >= after.span.from) return undefined;
+  return {
+    span: { from: at, to: at + 1 },
+    figure: figureById('close'),
+    foot: before.foot,
+    repeat: 1,
+    total: false,
+    joined: false,
+    implied: true,
+    unread: [],
+  };
+}
+
+const isGesture = ({ figure }: Call): boolean => figure !== undefined && GOES_ON.has(figure.id) && figure.id !== 'jump';
+
+/** Actions of which a heel or a toe is the part that does it: `drop R heel`. */
+const HAS_TOE_AND_HEEL: ReadonlySet<string> = new Set(['drop', 'hook', 'bounce', 'slap', 'drag']);
+
+/** `touch R heel`, `cross step R`, `cross toe strut R`: two names for one action. True when the second went into the first. */
+export function mergeName(draft: Draft, figure: Figure): boolean {
+  const before = draft.figure as Figure;
+  const together = KICK_BALLS[`${before.id} ${figure.id}`];
+  if (together) {
+    draft.figure = figureById(together);
+    return true;
+  }
+  if (TOE_AND_HEEL.has(figure.id)) return mergeNoun(draft, before, figure);
+  const takesDirection = figure.forms.some((form) => form.steps.some((step) => step.direction === '*'));
+  const named = draft.sides.length === 0 || !isSingle(figure);
+  if (before.id !== 'cross' || draft.direction || !named || !takesDirection) return false;
+  if (figure.id === 'step') return true;
+  draft.figure = figure;
+  draft.direction = 'cross';
+  return true;
+}
+
+function mergeNoun(draft: Draft, before: Figure, noun: Figure): boolean {
+  if (TAKES_TOE_AND_HEEL.has(before.id)) {
+    if (before.id !== 'point' || noun.id === 'heel') draft.figure = noun;
+    return true;
+  }
+  if (before.id === 'swivel' || before.id === 'twist') {
+    // `swivel heels, toes, heels`: the first names what swivels, each further one is a swivel more.
+    if (draft.noun !== undefined) draft.places.push(null);
+    draft.noun = noun.id;
+    return true;
+  }
+  return HAS_TOE_AND_HEEL.has(before.id);
+}
+
+/** `shuffle forward stepping R L R`, `coaster L step`: the word brings nothing but the feet. `ahead`: the next two words. */
+export function onlyNamesFeet(draft: Draft, figure: Figure, ahead: readonly string[]): boolean {
+  if (figure.id !== 'step' || isSingle(draft.figure as Figure)) return false;
+  const [next = ' break', after = ' break'] = ahead;
+  if (next === ' break') return draft.sides.length > 0;
+  const isSide = (word: string): boolean => word in SIDE_WORDS || word in FOOT_WORDS;
+  return isSide(next) && (isSide(after) || after === ' break');
 }

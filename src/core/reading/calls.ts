@@ -23,19 +23,20 @@ import {
 import { impliedFigure, isSingle, newDraft, settle, type Call, type CalledTurn, type Draft } from './settle';
 import { readTokens, type Token } from './tokens';
 import {
+  asGestureOf,
+  closingBetween,
+  isFurtherPlace,
+  isSideAhead,
   LONGEST_PHRASE,
+  mergeName,
   NAMED_AMOUNTS,
   OBJECT_WORDS,
+  onlyNamesFeet,
   PHRASE_OPENINGS,
-  isSideAhead,
   PLACES_OF,
   shoulderAhead,
   SOFT_JOINTS,
-  TAKES_TOE_AND_HEEL,
-  TOE_AND_HEEL,
   WITH_WORDS,
-  asGestureOf,
-  isFurtherPlace,
 } from './call-words';
 
 export type { Call, CalledTurn } from './settle';
@@ -52,7 +53,7 @@ export function readCalls(
   start = 0,
   vocabulary: Vocabulary = COMMON_VOCABULARY,
 ): { calls: Call[]; said: SaidWeight[] } {
-  const reader = new CallReader(readTokens(text, start), vocabulary);
+  const reader = new CallReader(text, readTokens(text, start), vocabulary);
   return { calls: reader.read(), said: reader.said };
 }
 
@@ -68,11 +69,11 @@ class CallReader {
   private joinNext = false;
   private lastWord = '';
   private lastWasTurn = false;
-  private lastNoun = '';
   private bracketFrom = 0;
   private detailOf: number | undefined;
 
   constructor(
+    private readonly text: string,
     private readonly tokens: readonly Token[],
     private readonly vocabulary: Vocabulary,
   ) {
@@ -202,7 +203,7 @@ class CallReader {
       (draft.places.length > 0 || (!isSingle(figure) && Object.hasOwn(DIRECTION_WORDS, this.words[this.at])))
     )
       this.finishCall();
-    if (this.draft?.figure && draft && (this.mergesInto(draft, figure) || this.onlyNamesFeet(draft, figure))) {
+    if (this.draft?.figure && draft && this.isOneCall(draft, figure)) {
       this.consume(draft, length);
       return;
     }
@@ -210,48 +211,17 @@ class CallReader {
     const next = this.ensure();
     next.figure = figure;
     next.nameSpan = { from: this.tokens[this.at].from, to: this.tokens[this.at + length - 1].to };
-    this.lastNoun = /^(?:swivel|twist) (\w+)/.exec(this.spelt.slice(this.at, this.at + length).join(' '))?.[1] ?? '';
+    next.noun = /^(?:swivel|twist) (\w+)/.exec(this.spelt.slice(this.at, this.at + length).join(' '))?.[1];
     if (figure.id === 'recover' && next.direction) next.direction = undefined;
     this.lastWasTurn = false;
     this.joint = 'none';
     this.consume(next, length);
   }
 
-  /** `touch R heel`, `cross step R`, `cross toe strut R`: two names for one action. */
-  private mergesInto(draft: Draft, figure: Figure): boolean {
-    const before = draft.figure as Figure;
+  /** A second name in one breath that opens no call of its own. */
+  private isOneCall(draft: Draft, figure: Figure): boolean {
     if (this.joint !== 'none') return false;
-    if (TOE_AND_HEEL.has(figure.id) && TAKES_TOE_AND_HEEL.has(before.id)) {
-      if (before.id !== 'point' || figure.id === 'heel') draft.figure = figure;
-      return true;
-    }
-    if (TOE_AND_HEEL.has(figure.id) && ['swivel', 'twist'].includes(before.id)) {
-      // `swivel heels, toes, heels`: the first names what swivels, each further one is a swivel more.
-      if (TOE_AND_HEEL.has(this.lastNoun)) draft.places.push(null);
-      this.lastNoun = figure.id;
-      return true;
-    }
-    if (
-      TOE_AND_HEEL.has(figure.id) &&
-      ['drop', 'swivel', 'twist', 'hook', 'bounce', 'slap', 'drag'].includes(before.id)
-    )
-      return true;
-    const takesDirection = figure.forms.some((form) => form.steps.some((step) => step.direction === '*'));
-    const named = draft.sides.length === 0 || !isSingle(figure);
-    if (before.id === 'cross' && !draft.direction && named && takesDirection) {
-      draft.figure = figure.id === 'step' ? before : figure;
-      if (figure.id !== 'step') draft.direction = 'cross';
-      return true;
-    }
-    return false;
-  }
-
-  /** `shuffle forward stepping R L R`: the word brings nothing but the feet. */
-  private onlyNamesFeet(draft: Draft, figure: Figure): boolean {
-    if (figure.id !== 'step' || this.joint !== 'none' || isSingle(draft.figure as Figure)) return false;
-    const [next, afterNext = ' break'] = this.words.slice(this.at + 1, this.at + 3);
-    const isSide = (word: string | undefined) => word !== undefined && (word in SIDE_WORDS || word in FOOT_WORDS);
-    return isSide(next) && (isSide(afterNext) || afterNext === ' break');
+    return mergeName(draft, figure) || onlyNamesFeet(draft, figure, this.words.slice(this.at + 1, this.at + 3));
   }
 
   /** The word "turn" belongs to the figure beside it; alone in its clause it is a turn in place. */
@@ -394,7 +364,10 @@ class CallReader {
     const draft = this.draft;
     if (!sure && this.lastWasTurn && draft?.turn && draft.turn.way === undefined)
       return this.takeWay(foot === 'R' ? 'right' : 'left', 1);
-    if (draft && this.opensNewStep(draft, next)) this.finishCall();
+    // `R heel & L heel`: a foot before the next figure's name belongs to that figure.
+    const named = draft?.figure && this.joint === 'and' && draft.sides.length > 0;
+    if (draft && (this.opensNewStep(draft, next) || (named && this.vocabulary.findName(this.spelt, this.at + 1))))
+      this.finishCall();
     const target = this.ensure();
     const span = { from: token.from, to: token.to };
     const toSide =
@@ -462,7 +435,10 @@ class CallReader {
     const previous = this.calls[this.calls.length - 1];
     if (!draft.figure && previous?.figure && this.continues(draft, previous)) return;
     if (!draft.figure) draft.figure = impliedFigure(draft, previous);
-    this.calls.push(settle(draft));
+    const call = settle(draft);
+    const closing = previous && closingBetween(previous, call, this.text);
+    if (closing) this.calls.push(closing);
+    this.calls.push(closing ? { ...call, joined: false } : call);
   }
 
   /** A clause of feet or of a turn alone can belong to the call before: `shuffle 1/2 left, R L R`. */

@@ -93,5 +93,20 @@ function countGroups(text: string, start: number): Span[] {
     reached = (readCounts(text, from)?.end ?? 0) / TICKS_A_COUNT;
   }
   stretches.push({ from, to: text.length });
-  return stretches;
+  return stretches.length === 1 && opening ? (runningStretches(text, opening) ?? stretches) : stretches;
+}
+
+/** `1 step R fwd 2 step L fwd 3 touch R`: counts running through a line without a comma between. */
+function runningStretches(text: string, opening: Counts): Span[] | undefined {
+  if (opening.ticks.length !== 1 || opening.floating) return undefined;
+  let reached = opening.end / TICKS_A_COUNT;
+  const starts = [opening.span.from];
+  for (const match of text.slice(opening.span.to).matchAll(/\s(\d{1,2})\s+(?=\p{L})/gu)) {
+    if (Number(match[1]) !== reached + 1) continue;
+    reached += 1;
+    starts.push(opening.span.to + match.index + 1);
+  }
+  // One number alone may be how many: `1 hop 2 steps`.
+  if (starts.length < 3) return undefined;
+  return starts.map((from, index) => ({ from, to: starts[index + 1] ?? text.length }));
 }

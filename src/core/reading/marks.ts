@@ -60,7 +60,17 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
       return blank;
     },
   );
+  dropRunningCounts(marks, text);
   return { marks, rest };
+}
+
+/** `step R side (1), cross L behind (2), ...`: numbers that count the calls are no walls. */
+function dropRunningCounts(marks: { facingClaims: Marks['facingClaims'][number][] }, text: string): void {
+  const bare = marks.facingClaims.filter(({ span }) => /^\(\d+\)$/.test(text.slice(span.from, span.to)));
+  const numbers = bare.map(({ span }) => Number(text.slice(span.from + 1, span.to - 1)));
+  const counts =
+    numbers.length > 1 && numbers.every((number, index) => index === 0 || number === numbers[index - 1] + 1);
+  if (counts) marks.facingClaims = marks.facingClaims.filter((claim) => !bare.includes(claim));
 }
 
 function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, span: Span, inner: string): boolean {

@@ -36,6 +36,8 @@ export interface Call {
   readonly more?: readonly (Direction | null)[];
   readonly turn?: CalledTurn;
   readonly repeat: number;
+  /** Nobody wrote it: the `&` of `heel R & heel L` closes R. It takes a count where there is one. */
+  readonly implied?: boolean;
   /** The number stands before the name: `four walks R L R L` are four in all. */
   readonly numbered?: boolean;
   /** Stands in brackets with its neighbours, and they are danced in turn so often: `(step R, pivot 1/2 left) x2`. */
@@ -54,6 +56,8 @@ export type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span' | 'brac
   from: number;
   to: number;
   places: (Direction | null)[];
+  /** What swivels: heels or toes. */
+  noun?: string;
   unread: Span[];
   sides: { foot: Foot; span: Span; sure: boolean; afterObject: boolean; toSide: boolean }[];
   turnWord: boolean;
@@ -106,8 +110,12 @@ export function impliedFigure(draft: Draft, previous: Call | undefined): Figure 
 }
 
 /** The figure that is meant where a word says two things: "jump R" lands on R, "slide L next to R" draws the foot in. */
-function namedFigure({ figure, direction, sides }: Draft): Figure | undefined {
-  if (figure?.id === 'slide' && direction === 'together') return figureById('drag');
+function namedFigure({ figure, direction, sides, turn, turnWord }: Draft): Figure | undefined {
+  // `full turn left stepping R L`: the feet of the figure, not steps that share a turn.
+  const few = sides.length === 2 || sides.length === 3;
+  if (figure?.id === 'step' && turnWord && turn?.amount === CIRCLE && few && !direction) return figureById('full-turn');
+  const towards = sides.length === 2 && sides[1].toSide && sides[1].foot !== sides[0].foot;
+  if (figure?.id === 'slide' && (direction === 'together' || towards)) return figureById('drag');
   if (figure?.id === 'sit' && sides.length > 0) return figureById('sit-on');
   if (figure?.id === 'jump' && sides.length === 1 && !sides[0].toSide) return figureById('jump-on');
   return figure;
@@ -166,6 +174,11 @@ function settleSide(
 ): void {
   const way: Way = side.foot === 'R' ? 'right' : 'left';
   const reading = side.sure ? 'foot' : (figure?.bare ?? 'foot');
+  // `three quarter turn walking round to the left`
+  if (side.toSide && figure?.share === 'steps' && figure.fills && call.turn && call.turn.way === undefined) {
+    call.turn = { ...call.turn, way };
+    return;
+  }
   if (reading === 'way' && call.turn?.way === undefined) {
     call.turn = { ...call.turn, way, span: call.turn ? joinSpans(call.turn.span, side.span) : side.span };
     return;

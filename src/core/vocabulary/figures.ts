@@ -71,7 +71,7 @@ const TRIPLE_TURNS = {
 
 export const FIGURE_ROWS: readonly FigureRow[] = [
   // Single actions
-  single('step', { en: ['step', 'place'], de: ['Schritt', 'setzen'], fr: ['pas', 'pose', 'poser'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *' }),
+  single('step', { en: ['step', 'place'], de: ['Schritt', 'setzen'], fr: ['pas', 'pose', 'poser'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', share: 'steps' }),
   single('walk', { en: ['walk', 'prissy walk', 'camel walk', 'swivel walk'], de: ['gehen'], fr: ['marche', 'marcher'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('run', { en: ['run', 'jog'], de: ['laufen'], fr: ['courir'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('cross', { en: ['cross'], de: ['kreuzen'], fr: ['croiser', 'croise'] }, ['1: A * +T'], { direction: 'cross' }),
@@ -104,7 +104,8 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('sway', { en: ['sway', 'hip sway', 'sway hip'], de: ['Hueften schwingen'], fr: ['balancer'] }, ['1: A sway side'], { run: 'A sway side, B sway side', fills: true }),
   single('bump', { en: ['bump', 'hip bump', 'bump hip', 'hip', 'push hip', 'hip push', 'swing hip'], fr: ['coups de hanches'] }, ['1: - bump'], { run: '- bump', fills: true, rides: true }),
   single('roll', { en: ['hip roll', 'body roll', 'roll hip'] }, ['1: - roll'], { run: '- roll', fills: true, rides: true, care: 'bending' }),
-  single('sit', { en: ['sit', 'dip'] }, ['1: - sit'], { rides: true, care: 'bending' }),
+  single('dip', { en: ['dip'] }, ['1: - sit'], { rides: true, care: 'bending' }),
+  single('sit', { en: ['sit'] }, ['1: - sit'], { rides: true, care: 'bending' }),
   single('sit-on', { en: ['sit on', 'sit back on', 'sit back'] }, ['1: A sit! *'], { direction: 'place', care: 'bending' }),
   single('arms', { en: ['arm', 'raise', 'wave', 'look', 'nod', 'shrug', 'roll arm', 'punch', 'salute', 'strike a pose', 'throw', 'circle arm', 'snap head', 'style'] }, ['1: - style'], { run: '- style', fills: true, rides: true, bare: 'direction' }),
   single('bounce', { en: ['bounce', 'bounce heel', 'heel bounce'] }, ['1: - bounce'], { run: '- bounce', fills: true, share: 'all' }),
@@ -219,7 +220,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('jazz-triangle', 'boxes', { en: ['jazz triangle'] }, ['1-3 | 1&2: A cross, B back, A side +T'], { way: 'out', bare: 'foot' }),
   row('jazz-box', 'boxes', { en: ['jazz box', 'jazz square', 'jazzbox', 'jazz'] }, ['1-4 | 1&2&: A cross, B back, A side +T, B fwd', '1-3 | 1&2: A cross, B back, A side +T'], { way: 'out', bare: 'foot', turned: { '1/2': 'A cross, B back +1/4, A side +1/4, B fwd' } }),
   row('rumba-box', 'boxes', { en: ['rumba box', 'box step', 'box', 'rhumba box', 'full rumba box'] }, ['1-8: A side, B tog, A fwd, - hold, B side, A tog, B back, - hold', '1&2 3&4: A side, B tog, A fwd, B side, A tog, B back', '1-4: A side, B tog, A fwd, - hold']),
-  row('half-box', 'boxes', { en: ['half rumba box', 'half box', 'rumba box forward half', 'rumba box forward'] }, ['1-4: A side, B tog, A fwd, - hold', '1&2 | 1-3: A side, B tog, A fwd']),
+  row('half-box', 'boxes', { en: ['half rumba box', 'half box', 'rumba box forward half', 'rumba box forward', 'rumba', 'rumba step'] }, ['1-4: A side, B tog, A *, - hold', '1&2 | 1-3: A side, B tog, A *'], { direction: 'forward' }),
 
   // Struts, heels, toes
   row('toe-strut', 'struts', { en: ['toe strut', 'toe heel strut', 'strut'] }, ['1-2 | 1&: [A toe *] +T, A drop'], { direction: 'forward', bare: 'foot' }),

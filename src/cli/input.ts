@@ -1,0 +1,43 @@
+/** What the commands read: files, folders of sheets, standard input. */
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import path from 'node:path';
+import { readDanceBytes } from '../formats/open-file';
+
+const SHEETS = /\.(txt|json|html?|md)$/i;
+
+export type Opened = { readonly text: string } | { readonly problem: string };
+
+/** `-` is standard input. */
+export function readInput(file: string): Opened {
+  let bytes: Uint8Array;
+  try {
+    bytes = readFileSync(file === '-' ? 0 : file);
+  } catch {
+    return { problem: 'There is no such file, or it can’t be opened.' };
+  }
+  return readDanceBytes(bytes, file);
+}
+
+/** A folder stands for the sheets in it and below it, in the order of their names. */
+export function filesOf(named: readonly string[]): string[] {
+  return named.flatMap((name) => {
+    if (name === '-' || !isFolder(name)) return [name];
+    return readdirSync(name, { recursive: true, encoding: 'utf8' })
+      .filter((file) => SHEETS.test(file))
+      .sort()
+      .map((file) => path.join(name, file));
+  });
+}
+
+function isFolder(name: string): boolean {
+  try {
+    return statSync(name).isDirectory();
+  } catch {
+    return false;
+  }
+}
+
+export function refuse(sentence: string): 2 {
+  process.stderr.write(`${sentence}\n`);
+  return 2;
+}
