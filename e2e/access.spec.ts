@@ -24,6 +24,34 @@ const SCREENS: [name: string, open: (page: Parameters<typeof openDance>[0]) => P
       await expect(page.getByRole('article')).toBeVisible();
     },
   ],
+  ['Figures', (page) => openPage(page, '/figures?figure=sailor')],
+  [
+    'A figure of one’s own',
+    async (page) => {
+      await openPage(page, '/figures');
+      await page.getByRole('button', { name: 'Define a figure of your own' }).click();
+      await page.getByLabel('Names, with commas between').fill('harbour step');
+      await page.getByLabel('Feet, one action a comma').fill('A side, B behind, A together');
+      await expect(page.getByText('led by L')).toBeVisible();
+    },
+  ],
+  [
+    'Rework menu',
+    async (page) => {
+      await openDance(page, 'Ferry at Dusk');
+      await page.getByRole('button', { name: 'Rework' }).click();
+      await expect(page.getByRole('menuitem', { name: /Mirror/ })).toBeVisible();
+    },
+  ],
+  [
+    'House style',
+    async (page) => {
+      await openDance(page, 'Ferry at Dusk');
+      await page.getByRole('button', { name: /House style/ }).click();
+      await page.getByRole('button', { name: 'Start my own from this' }).click();
+      await expect(page.getByLabel('Name of the style')).toBeVisible();
+    },
+  ],
   ['About', (page) => openPage(page, '/about')],
   ['Lost', (page) => openPage(page, '/nowhere')],
   [

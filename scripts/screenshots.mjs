@@ -60,6 +60,35 @@ const SHOTS = [
       await page.waitForTimeout(500);
     },
   },
+  {
+    name: 'rework',
+    size: DESK,
+    dance: 'Ferry at Dusk',
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Rework' }).click();
+      await page.getByRole('menuitem', { name: /Mirror/ }).waitFor();
+    },
+  },
+  {
+    name: 'house-style',
+    size: DESK,
+    dance: 'Ferry at Dusk',
+    then: async (page) => {
+      await page.getByRole('button', { name: /House style/ }).click();
+      await page.getByRole('button', { name: 'Start my own from this' }).click();
+      await page.getByLabel('Name of the style').waitFor();
+    },
+  },
+  {
+    name: 'figures',
+    size: DESK,
+    dance: 'Ferry at Dusk',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Figures', exact: true }).click();
+      await page.getByRole('button', { name: /^sailor 1/ }).click();
+      await page.getByRole('article', { name: 'sailor', exact: true }).waitFor();
+    },
+  },
   { name: 'about', size: DESK, path: '/about' },
   { name: 'script-phone', size: PHONE, dance: 'Ferry at Dusk', then: atLine('Step R forward, pivot 1/2 left') },
   {

@@ -1,5 +1,5 @@
 /** The only door to the core: what other folders may use, listed by hand. */
-export { studyText, LONGEST_TEXT, type Study } from './study';
+export { studyText, LONGEST_LIVE_TEXT, LONGEST_TEXT, type Study } from './study';
 export { FEET, freeFoot, otherFoot, type Foot, type Weight } from './model/feet';
 export { hourOfFacing, turnWords, CIRCLE, type Facing } from './model/turns';
 export { applyEdits, positionOf, type Edit, type Span } from './model/text';

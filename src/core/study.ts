@@ -1,5 +1,6 @@
 /** Text in, answers out: the whole chain in one call. */
 import { checkDance } from './checking/check';
+import { tooLong } from './checking/too-long';
 import { danceScript, type Dance } from './dancing/dance';
 import type { Finding } from './model/findings';
 import { readScript, type Script } from './reading/script';
@@ -19,14 +20,18 @@ export interface Study {
 /** Longer texts are refused with a sentence; nothing of them is lost, they are only not worked out. */
 export const LONGEST_TEXT = 1_000_000;
 
+/** What is worked out at every key: two thousand lines and more. Beyond it typing would stutter. */
+export const LONGEST_LIVE_TEXT = 120_000;
+
 let last: Study | undefined;
 
 /** Reads, dances and checks a text. The last answer is remembered, so that several views of one text cost one study. */
-export function studyText(text: string, personal = ''): Study {
+export function studyText(text: string, personal = '', longest = LONGEST_TEXT): Study {
   if (last?.text === text && last.personal === personal) return last;
-  const script = readScript(text.length > LONGEST_TEXT ? '' : text, personal);
+  const refused = text.length > longest;
+  const script = readScript(refused ? '' : text, personal);
   const dance = danceScript(script);
-  const findings = proposeSolutions(dance, checkDance(dance));
+  const findings = refused ? [tooLong(text, longest)] : proposeSolutions(dance, checkDance(dance));
   let view: ScriptView | undefined;
   last = {
     text,

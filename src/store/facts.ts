@@ -1,4 +1,4 @@
-import { isSlip, studyText } from '../core';
+import { isSlip, LONGEST_LIVE_TEXT, studyText } from '../core';
 import type { DanceRecord } from './records';
 
 /** What the shelf shows of a dance, worked out from its text. */
@@ -7,7 +7,7 @@ export function factsOfText(
   text: string,
   personal: string,
 ): Pick<DanceRecord, 'title' | 'counts' | 'walls' | 'level' | 'music' | 'slips'> {
-  const { script, view, findings } = studyText(text, personal);
+  const { script, view, findings } = studyText(text, personal, LONGEST_LIVE_TEXT);
   const fact = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
   return {
     title: script.title.slice(0, 200) || 'Untitled dance',

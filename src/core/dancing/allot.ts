@@ -104,7 +104,9 @@ export function allotCounts(units: readonly Unit[], ticks: readonly number[]): A
   const width = ticks.length + 1;
   const best = new Float64Array((units.length + 1) * width).fill(Infinity);
   const choice: (Candidate | null | undefined)[] = new Array(best.length);
-  const candidates = units.map((unit) => candidatesOf(unit, ticks.length, units.length === 1));
+  const candidates = units.map((unit, index) =>
+    candidatesOf(unit, ticks.length, units.length === 1, units[index + 1]?.figure),
+  );
   for (let place = 0; place < width; place++) best[units.length * width + place] = (ticks.length - place) * COST.empty;
   for (let unit = units.length - 1; unit >= 0; unit--) {
     for (let place = ticks.length; place >= 0; place--) {
@@ -152,7 +154,7 @@ function follow(units: readonly Unit[], choice: readonly (Candidate | null | und
   return { units: allotted, empty };
 }
 
-function candidatesOf(unit: Unit, places: number, alone: boolean): Candidate[] {
+function candidatesOf(unit: Unit, places: number, alone: boolean, next: Figure | undefined): Candidate[] {
   const { figure, call } = unit;
   if (!figure) {
     return Array.from({ length: places + 1 }, (_, length) => ({
@@ -173,7 +175,9 @@ function candidatesOf(unit: Unit, places: number, alone: boolean): Candidate[] {
       list.push({
         steps: form.steps,
         length: form.steps.length,
-        cost: index * COST.laterForm,
+        // A rock whose recover is written is the rock alone.
+        cost:
+          index * COST.laterForm + (next?.id === 'recover' && figure.id === 'rock' && form.steps.length > 1 ? 2 : 0),
         rhythms: form.rhythms,
       });
     });

@@ -1,5 +1,6 @@
 /** Words that mean something only beside certain figures, and what a list of places says: the small print of reading calls. */
 import type { Direction } from '../model/actions';
+import type { Foot } from '../model/feet';
 import { CIRCLE, type Way } from '../model/turns';
 import { AMOUNT_WORDS, DIRECTION_WORDS, FOOT_WORDS, REPEAT_WORDS, SIDE_WORDS, WAY_WORDS } from '../vocabulary/words';
 import { figureById, type Figure } from '../vocabulary';
@@ -113,18 +114,26 @@ export function closingBetween(before: Call, after: Call, text: string): Call | 
   if (!before.foot || !after.foot || before.foot === after.foot || !isGesture(before) || !isGesture(after))
     return undefined;
   const at = text.indexOf('&', before.span.to);
-  if (at < 0 || at >= after.span.from) return undefined;
-  return {
-    span: { from: at, to: at + 1 },
-    figure: figureById('close'),
-    foot: before.foot,
-    repeat: 1,
-    total: false,
-    joined: false,
-    implied: true,
-    unread: [],
-  };
+  return at < 0 || at >= after.span.from ? undefined : closing(before.foot, at);
 }
+
+/** `heel R & heel L &`: a line that ends on its `&` closes the foot that gestured last. */
+export function closingAtEnd(last: Call, text: string): Call | undefined {
+  const rest = text.slice(last.span.to);
+  if (!last.foot || !isGesture(last) || !/^\s*&\s*$/.test(rest)) return undefined;
+  return closing(last.foot, last.span.to + rest.indexOf('&'));
+}
+
+const closing = (foot: Foot, at: number): Call => ({
+  span: { from: at, to: at + 1 },
+  figure: figureById('close'),
+  foot,
+  repeat: 1,
+  total: false,
+  joined: false,
+  implied: true,
+  unread: [],
+});
 
 const isGesture = ({ figure }: Call): boolean => figure !== undefined && GOES_ON.has(figure.id) && figure.id !== 'jump';
 

@@ -24,6 +24,7 @@ import { impliedFigure, isSingle, newDraft, settle, type Call, type CalledTurn, 
 import { readTokens, type Token } from './tokens';
 import {
   asGestureOf,
+  closingAtEnd,
   closingBetween,
   isFurtherPlace,
   isSideAhead,
@@ -90,6 +91,9 @@ class CallReader {
   read(): Call[] {
     while (this.at < this.tokens.length) this.readNext();
     this.finishClause();
+    const last = this.calls[this.calls.length - 1];
+    const closing = last && closingAtEnd(last, this.text);
+    if (closing) this.calls.push(closing);
     return this.withDetail();
   }
 
@@ -258,7 +262,8 @@ class CallReader {
 
   /** `turn ?`, `turn ? left`, `1/4 turn ?`: what is left open is to be found. A question mark elsewhere says nothing. */
   private takeOpen(): void {
-    if (!this.draft?.turn && !this.draft?.turnWord && this.draft?.figure?.bare !== 'way') return this.skip(1);
+    const turns = this.draft?.turn ?? this.draft?.figure?.way;
+    if (!this.draft || (!turns && !this.draft.turnWord)) return this.skip(1);
     this.mergeTurn(this.draft, { open: true }, 1);
     this.consume(this.draft, 1);
     this.lastWasTurn = true;

@@ -3,9 +3,9 @@ import type { Dance } from '../dancing/dance';
 import { definitionsIn } from '../reading/own-figures';
 import { readOwnFigure } from '../vocabulary/own';
 
-/** The text with the definitions of figures from the personal vocabulary that it uses and does not define itself. */
-export function withOwnFigures(dance: Dance, personal: string): string {
-  const { text, own } = dance.script;
+/** A text with the definitions of figures from the personal vocabulary that its dance uses and does not define itself. */
+export function withOwnFigures(text: string, dance: Dance, personal: string): string {
+  const { own } = dance.script;
   const defined = new Set(own.defined.flatMap(({ own: figure }) => figure.names.map((name) => name.toLowerCase())));
   const used = new Set(
     [...dance.parts, ...dance.tags].flatMap(({ sections }) =>

@@ -7,6 +7,7 @@ import { dancedLinesIn, replaceLine, type LineRange } from './lines';
 
 /** Counts are kept to quarters (`e`, `&`, `a`). */
 const FINEST = 3;
+const CALL_COLUMN = 7;
 
 export type Tempo = 'double' | 'halve';
 
@@ -47,8 +48,10 @@ function withCounts({ line, groups }: DancedLine, move: (tick: number) => number
     const span = group.counts?.span ?? { from: 0, to: 0 };
     const counts = printCounts(ticks.map(move), false);
     const gap = /^\s*/.exec(line.text.slice(span.to))?.[0].length ?? 0;
-    // The calls keep their column where the new counts leave room.
-    const column = counts.padEnd(Math.max(span.to - span.from + gap, counts.length + 1));
+    // Calls that stand in the house's column stay there where the counts leave room.
+    const width =
+      span.to - span.from + gap >= CALL_COLUMN ? Math.max(CALL_COLUMN, counts.length + 1) : counts.length + gap;
+    const column = counts.padEnd(width);
     text += line.text.slice(at, span.from) + column;
     at = span.to + gap;
   }

@@ -795,4 +795,6 @@ export const CARELESS_PHRASES: Row[] = [
   ['1-2 3&4 cross R over L, side L, R sailor with 1/4 turn to the right', 'L', '1 R cross; 2 L side; 3 R behind, 1/4 right; & L side; 4 R forward', 'R', 12],
   ['5-6 sway hips to right, sway hips to left', 'L', '5 R sway side; 6 L sway side', 'L', 0],
   ['1 step R fwd 2 step L fwd 3 step R fwd 4 touch L', 'L', '1 R forward; 2 L forward; 3 R forward; 4 [L touch together]', 'R', 0],
+  ['1&2& heel R & heel L &', 'L', '1 [R heel forward]; & R together; 2 [L heel forward]; & L together', 'L', 0],
+  ['1&2& 3&4 R heel & L heel & R heel, clap, clap', 'L', '1 [R heel forward]; & R together; 2 [L heel forward]; & L together; 3 [R heel forward]; & clap; 4 clap', 'L', 0],
 ];

@@ -217,8 +217,8 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('diamond', 'turns', { en: ['diamond', 'diamond fallaway', 'fallaway', 'fallaway diamond', 'diamond step'] }, ['1&2 3&4 | 1-6: A cross, B side, A back +1/8, B back, A side +1/8, B fwd'], { way: 'out', amount: 12, definite: true, bare: 'foot' }),
   row('spiral', 'turns', { en: ['spiral', 'spiral turn'] }, ['1-2: A fwd, [B hook cross] +T', '1: [A hook cross] +T'], { way: 'in', amount: 48, definite: true, bare: 'way', care: 'turning' }),
   row('full-turn', 'turns', { en: ['full turn', 'full turn forward'], de: ['ganze Drehung'], fr: ['tour complet'] }, ['1-2 | 1&: A back +1/2, B fwd +1/2', '1&2 | 1-3: A place +1/2, B place +1/4, A place +1/4', '1: - turn +T'], { way: 'in', amount: 48, definite: true, bare: 'way', run: 'A *, B *', direction: 'forward', share: 'steps', care: 'turning' }),
-  row('jazz-triangle', 'boxes', { en: ['jazz triangle'] }, ['1-3 | 1&2: A cross, B back, A side +T'], { way: 'out', bare: 'foot' }),
   row('jazz-box', 'boxes', { en: ['jazz box', 'jazz square', 'jazzbox', 'jazz'] }, ['1-4 | 1&2&: A cross, B back, A side +T, B fwd', '1-3 | 1&2: A cross, B back, A side +T'], { way: 'out', bare: 'foot', turned: { '1/2': 'A cross, B back +1/4, A side +1/4, B fwd' } }),
+  row('jazz-triangle', 'boxes', { en: ['jazz triangle'] }, ['1-3 | 1&2: A cross, B back, A side +T'], { way: 'out', bare: 'foot' }),
   row('rumba-box', 'boxes', { en: ['rumba box', 'box step', 'box', 'rhumba box', 'full rumba box'] }, ['1-8: A side, B tog, A fwd, - hold, B side, A tog, B back, - hold', '1&2 3&4: A side, B tog, A fwd, B side, A tog, B back', '1-4: A side, B tog, A fwd, - hold']),
   row('half-box', 'boxes', { en: ['half rumba box', 'half box', 'rumba box forward half', 'rumba box forward', 'rumba', 'rumba step'] }, ['1-4: A side, B tog, A *, - hold', '1&2 | 1-3: A side, B tog, A *'], { direction: 'forward' }),
 

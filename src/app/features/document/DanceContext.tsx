@@ -1,6 +1,6 @@
 import { createContext, useContext, useDeferredValue, useSyncExternalStore } from 'react';
-import { studyText, type Study } from '../../../core';
-import { usePersonalFigures } from '../settings/settings';
+import type { Study } from '../../../core';
+import { studyLive, usePersonalFigures } from '../settings/settings';
 import type { DanceSession } from './session';
 
 const Context = createContext<DanceSession | undefined>(undefined);
@@ -22,5 +22,7 @@ export function useSessionChanges(session: DanceSession): void {
 /** What the core says of the text as it stands. Panels may lag a frame behind fast typing; the editor's own margin never does. */
 export function useStudy(session: DanceSession): Study {
   useSessionChanges(session);
-  return studyText(useDeferredValue(session.text), usePersonalFigures());
+  // The figures are read where the text is studied; this renders again when they change.
+  usePersonalFigures();
+  return studyLive(useDeferredValue(session.text));
 }

@@ -3,14 +3,14 @@ export const restudy = StateEffect.define<null>();
 
 /** The study of the editor's text, one for every state of it. */
 import { StateEffect, StateField } from '@codemirror/state';
-import { studyText, type Study } from '../../../core';
-import { personalFigures } from '../settings/settings';
+import type { Study } from '../../../core';
+import { studyLive } from '../settings/settings';
 
 export const studyField = StateField.define<Study>({
-  create: (state) => studyText(state.doc.toString(), personalFigures()),
+  create: (state) => studyLive(state.doc.toString()),
   update: (study, transaction) =>
     transaction.docChanged || transaction.effects.some((effect) => effect.is(restudy))
-      ? studyText(transaction.newDoc.toString(), personalFigures())
+      ? studyLive(transaction.newDoc.toString())
       : study,
 });
 

@@ -3,8 +3,8 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import type { EditorView } from '@codemirror/view';
 import { useForm } from 'react-hook-form';
 import { object, string, type InferType } from 'yup';
-import { editFacts, studyText } from '../../../core';
-import { personalFigures } from '../settings/settings';
+import { editFacts } from '../../../core';
+import { studyLive } from '../settings/settings';
 import { Button } from '../../theme/Button';
 import type { DanceSession } from '../document/session';
 import { Modal } from '../frame/Modal';
@@ -43,7 +43,7 @@ export default function FactsForm({
   view: EditorView | undefined;
   onClose: () => void;
 }) {
-  const { script } = studyText(session.text, personalFigures());
+  const { script } = studyLive(session.text);
   const value = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
   const start = script.header.startStated ? (`weight ${script.header.startWeight}` as FactsValues['start']) : '';
   const {

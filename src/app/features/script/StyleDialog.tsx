@@ -47,7 +47,7 @@ export default function StyleDialog({ onClose }: { onClose: () => void }) {
     <Modal title="House style" onClose={onClose} width="46rem">
       <Flex gap="1.5rem" css={{ '@media (max-width: 700px)': { flexDirection: 'column' } }}>
         <Box width="13rem" flexShrink={0}>
-          <chakra.ul role="radiogroup" aria-label="Style">
+          <chakra.ul aria-label="Styles">
             {allStyles().map((style) => (
               <li key={style.id}>
                 <chakra.label display="flex" gap="0.5rem" alignItems="center" paddingBlock="0.3rem" cursor="pointer">

@@ -1,6 +1,6 @@
 /** The writer's own figures and house styles, held in memory for every tab and kept in the browser. */
 import { useSyncExternalStore } from 'react';
-import { HOUSE_STYLES, SLATE_STYLE, type HouseStyle } from '../../../core';
+import { HOUSE_STYLES, LONGEST_LIVE_TEXT, SLATE_STYLE, studyText, type HouseStyle, type Study } from '../../../core';
 import { savePersonalFigures, saveStyles, watchSettings, type KeptStyles, type Settings } from '../../../store';
 
 let settings: Settings = { figures: '', styles: undefined };
@@ -28,6 +28,9 @@ export function startSettings(): Promise<void> {
 }
 
 export const personalFigures = (): string => settings.figures;
+
+/** A text as it is worked out while somebody types: with the writer's own figures, and not longer than a key may wait for. */
+export const studyLive = (text: string): Study => studyText(text, settings.figures, LONGEST_LIVE_TEXT);
 
 export function subscribeSettings(listener: () => void): () => void {
   listeners.add(listener);

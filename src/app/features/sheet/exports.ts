@@ -1,13 +1,14 @@
 /** The ways a sheet leaves as a file. The formats and the fonts are fetched when they are first used. */
-import { studyText, viewSheet, withOwnFigures, type Study } from '../../../core';
+import { viewSheet, withOwnFigures, type Study } from '../../../core';
 import { downloadFile, fileName } from '../dances/download';
-import { personalFigures } from '../settings/settings';
+import { personalFigures, studyLive } from '../settings/settings';
 import type { DanceSession } from '../document/session';
 
-const studyOf = (session: DanceSession): Study => studyText(session.text, personalFigures());
+const studyOf = (session: DanceSession): Study => studyLive(session.text);
 const titleOf = (session: DanceSession): string => studyOf(session).script.title;
 /** The text with the writer's own figures it uses: it reads the same on another slate. */
-const textOf = (session: DanceSession): string => withOwnFigures(studyOf(session).dance, personalFigures());
+const textOf = (session: DanceSession): string =>
+  withOwnFigures(session.text, studyOf(session).dance, personalFigures());
 
 export function exportText(session: DanceSession): void {
   downloadFile(fileName(titleOf(session), 'txt'), 'text/plain', textOf(session));
