@@ -6,7 +6,7 @@ export { applyEdits, positionOf, type Edit, type Span } from './model/text';
 export { SEVERITIES, type Finding, type Proposal, type Severity } from './model/findings';
 export { isSlip } from './checking/check';
 export { readHeaderLine, KNOWN_KEYS, type KnownKey, type HeaderEntry } from './reading/header';
-export type { Script, ScriptLine } from './reading/script';
+export { lineAtOffset, type Script, type ScriptLine } from './reading/script';
 export { printScript } from './printing/script';
 export {
   CAPITAL_STYLES,

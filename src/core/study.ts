@@ -23,17 +23,20 @@ export const LONGEST_TEXT = 1_000_000;
 /** What is worked out at every key: two thousand lines and more. Beyond it typing would stutter. */
 export const LONGEST_LIVE_TEXT = 120_000;
 
-let last: Study | undefined;
+/** The newest first: the editor is at one text while a panel is still drawn from the one before. */
+let recent: readonly Study[] = [];
+const MOST_REMEMBERED = 2;
 
-/** Reads, dances and checks a text. The last answer is remembered, so that several views of one text cost one study. */
+/** Reads, dances and checks a text. The newest answers are remembered, so that several views of one text cost one study. */
 export function studyText(text: string, personal = '', longest = LONGEST_TEXT): Study {
-  if (last?.text === text && last.personal === personal) return last;
+  const known = recent.find((study) => study.text === text && study.personal === personal);
+  if (known) return known;
   const refused = text.length > longest;
   const script = readScript(refused ? '' : text, personal);
   const dance = danceScript(script);
   const findings = refused ? [tooLong(text, longest)] : proposeSolutions(dance, checkDance(dance));
   let view: ScriptView | undefined;
-  last = {
+  const study: Study = {
     text,
     personal,
     script,
@@ -44,5 +47,6 @@ export function studyText(text: string, personal = '', longest = LONGEST_TEXT): 
       return (view ??= viewScript(dance, findings));
     },
   };
-  return last;
+  recent = [study, ...recent].slice(0, MOST_REMEMBERED);
+  return study;
 }

@@ -35,23 +35,31 @@ function OpenDance({ record, history }: { record: DanceRecord; history: unknown 
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const session = useMemo(() => new DanceSession(record), [record.id]);
   useEffect(() => session.open(), [session]);
-  const study = useStudy(session);
-  useFillFrame({
-    id: session.id,
-    title: study.script.title || 'Untitled dance',
-    truth: <TruthLine truth={study.view.truth} />,
-  });
-  useEffect(() => noteOpenDance(session.id, study.script.title || 'Untitled dance'), [session.id, study.script.title]);
-  useEffect(() => {
-    document.title = `${study.script.title || 'Untitled dance'} · Pace Slate`;
-    return () => {
-      document.title = 'Pace Slate';
-    };
-  }, [study.script.title]);
+  // One object for as long as the dance is open: the screens below are not drawn again with every key.
+  const context = useMemo(() => ({ history }), [history]);
   return (
     <DanceProvider value={session}>
+      <DanceInFrame session={session} />
       <KeepingNotice />
-      <Outlet context={{ history }} />
+      <Outlet context={context} />
     </DanceProvider>
   );
+}
+
+/** What the frame and the window's title say of the dance, as it is typed. */
+function DanceInFrame({ session }: { session: DanceSession }) {
+  const study = useStudy(session);
+  const title = study.script.title || 'Untitled dance';
+  useFillFrame({ id: session.id, title }, <TruthLine truth={study.view.truth} />);
+  useEffect(() => {
+    noteOpenDance(session.id, title);
+    document.title = `${title} · Pace Slate`;
+  }, [session.id, title]);
+  useEffect(
+    () => () => {
+      document.title = 'Pace Slate';
+    },
+    [],
+  );
+  return null;
 }

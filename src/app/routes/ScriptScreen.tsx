@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useLocation, useNavigate, useOutletContext } from 'react-router';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
 import { goTo, insertFigure } from '../features/editor/commands';
@@ -28,10 +28,14 @@ export function ScriptScreen() {
     // Coming back to this page must not write it again.
     void navigate(location.pathname, { replace: true, state: null });
   }, [view, wanted, navigate, location.pathname]);
-  const jump = (at: number) => {
-    const target = study.script.lines[at];
-    if (view && target) goTo(view, target.span.to);
-  };
+  // The same function for as long as the editor is: the panels beside it are drawn for what they show alone.
+  const jump = useCallback(
+    (at: number) => {
+      const target = view?.state.doc.line(Math.min(at + 1, view.state.doc.lines));
+      if (view && target) goTo(view, target.to);
+    },
+    [view],
+  );
   return (
     <Flex as="main" css={{ overflow: 'hidden', [NARROW]: { flexDirection: 'column' } }}>
       <chakra.h1 position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">

@@ -238,3 +238,14 @@ class ScriptReader {
     return existing ? (this.block = existing) : this.addBlock({ kind: 'part', name, sections: [] });
   }
 }
+
+/** The line of a text that an offset stands in, from 0. */
+export function lineAtOffset({ lines }: Script, offset: number): number {
+  let [low, high] = [0, lines.length - 1];
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if (lines[middle].span.from <= offset) low = middle;
+    else high = middle - 1;
+  }
+  return Math.max(low, 0);
+}

@@ -1,4 +1,4 @@
-import { createContext, useContext, useDeferredValue, useSyncExternalStore } from 'react';
+import { createContext, startTransition, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import type { Study } from '../../../core';
 import { studyLive, usePersonalFigures } from '../settings/settings';
 import type { DanceSession } from './session';
@@ -19,10 +19,18 @@ export function useSessionChanges(session: DanceSession): void {
   useSyncExternalStore(session.subscribe, session.snapshot);
 }
 
-/** What the core says of the text as it stands. Panels may lag a frame behind fast typing; the editor's own margin never does. */
+/**
+ * What the core says of the text as it stands. Panels are drawn as a transition, which the next key interrupts: they may lag a
+ * frame behind fast typing; the editor's own margin never does.
+ */
 export function useStudy(session: DanceSession): Study {
-  useSessionChanges(session);
+  const [text, setText] = useState(session.text);
+  useEffect(() => {
+    const follow = () => startTransition(() => setText(session.text));
+    follow();
+    return session.subscribe(follow);
+  }, [session]);
   // The figures are read where the text is studied; this renders again when they change.
   usePersonalFigures();
-  return studyLive(useDeferredValue(session.text));
+  return studyLive(text);
 }

@@ -26,7 +26,7 @@ export type Keeping =
 
 const PAUSE = 180;
 const LONGEST_WAIT = 450;
-const PANEL_LAG = 60;
+const PANEL_LAG = 90;
 
 export class DanceSession {
   readonly id: string;

@@ -10,7 +10,7 @@ import {
   keymap,
   placeholder,
 } from '@codemirror/view';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import type { DanceSession } from '../document/session';
 import { sayCountOnce } from './commands';
 import { scriptKeys } from './script-commands';
@@ -36,7 +36,7 @@ const SETTLE_AFTER = 700;
  * The script editor. It lives in a shadow root of its own, where its style sheets are adopted: the page's security policy then
  * needs no exception for inline style.
  */
-export function ScriptEditor({ session, keptHistory, onReady, onLine }: Props) {
+export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, onReady, onLine }: Props) {
   const host = useRef<HTMLDivElement>(null);
   const ready = useRef(onReady);
   const line = useRef(onLine);
@@ -87,7 +87,7 @@ export function ScriptEditor({ session, keptHistory, onReady, onLine }: Props) {
       css={{ '& > *': { height: '100%' } }}
     />
   );
-}
+});
 
 function firstState(session: DanceSession, keptHistory: unknown, extensions: Extension): EditorState {
   for (const json of [session.editorState, keptHistory]) {

@@ -84,7 +84,7 @@ function railOf({ steps }: FigureForm): RailCell[] {
 function Form({ form, lead, title = form.counts }: { form: FigureForm; lead: Foot; title?: string }) {
   const rail = railOf(form);
   return (
-    <Box as="section" minWidth="17rem" flex="0 1 20rem" aria-label={`${title}, led by ${lead}`}>
+    <Box as="section" minWidth="17rem" flex="0 1 22.5rem" aria-label={`${title}, led by ${lead}`}>
       <Flex
         align="flex-end"
         justify="space-between"

@@ -3,7 +3,7 @@ import { Keyboard, Moon, Sun, SunMoon } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { THEMES, chooseTheme, useTheme, type ThemeChoice } from '../../theme/theme-choice';
-import { useFrameSlot } from './slot';
+import { FrameTruth, useFrameSlot } from './slot';
 import { Button } from '../../theme/Button';
 
 const Shortcuts = lazy(() => import('./Shortcuts'));
@@ -70,7 +70,10 @@ export function Frame() {
               Dances
             </BarLink>
             <BarLink to="/figures">Figures</BarLink>
-            <BarLink to="/about">About</BarLink>
+            {/* A phone has no room for it beside an open dance; the shelf has it. */}
+            <chakra.span display="flex" css={slot && { '@media (max-width: 560px)': { display: 'none' } }}>
+              <BarLink to="/about">About</BarLink>
+            </chakra.span>
           </Flex>
           {slot && (
             <Flex alignSelf="stretch" align="center" flex="1" minWidth="0" justify="flex-end">
@@ -110,7 +113,7 @@ export function Frame() {
             </Button>
           </Flex>
         </Flex>
-        {slot?.truth}
+        <FrameTruth />
       </Box>
       <Outlet key={location.pathname.split('/').slice(0, 3).join('/')} />
       {showsKeys && (

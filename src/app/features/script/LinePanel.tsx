@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
-import { cautionsOf, explainLine, isSlip, positionOf, type Finding, type Proposal, type Study } from '../../../core';
+import { memo, useCallback, useEffect, useRef } from 'react';
+import { cautionsOf, explainLine, isSlip, lineAtOffset, type Finding, type Proposal, type Study } from '../../../core';
 import { acceptHere, applyProposal } from '../editor/commands';
 import { FloorPicture } from '../floor/FloorPicture';
 import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
@@ -13,7 +14,7 @@ interface Props {
 }
 
 /** The selected line foot by foot, the feet on the floor, what is wrong and what to mind. */
-export function LinePanel({ study, line, view, onLine }: Props) {
+export const LinePanel = memo(function LinePanel({ study, line, view, onLine }: Props) {
   const explained = explainLine(study.dance, line);
   const cautions = cautionsOf(study.dance).filter((caution) => caution.line === line);
   return (
@@ -91,7 +92,7 @@ export function LinePanel({ study, line, view, onLine }: Props) {
       <Findings study={study} line={line} view={view} onLine={onLine} />
     </>
   );
-}
+});
 
 function Standing({
   label,
@@ -122,54 +123,105 @@ function Standing({
 /** More than this is a list nobody reads; the frame tells the number. */
 const MOST_LISTED = 40;
 
+interface Listed {
+  readonly finding: Finding;
+  readonly line: number;
+  readonly proposals: readonly Proposal[];
+}
+
+/** Those of the line first, then slips, then remarks. */
+function listFindings({ findings, script }: Study, line: number): Listed[] {
+  const listed = findings.map((finding) => ({
+    finding,
+    line: lineAtOffset(script, finding.span.from),
+    proposals: [...(finding.fix ? [finding.fix] : []), ...(finding.suggestions ?? [])],
+  }));
+  const rank = (one: Listed): number => (one.line === line ? 0 : isSlip(one.finding) ? 1 : 2);
+  return [0, 1, 2].flatMap((wanted) => listed.filter((one) => rank(one) === wanted));
+}
+
 function Findings({ study, line, view, onLine }: Props) {
-  const { findings, text } = study;
-  if (findings.length === 0) return null;
-  const here = (finding: Finding) => positionOf(text, finding.span.from).line - 1 === line;
-  const ordered = [
-    ...findings.filter(here),
-    ...findings.filter((finding) => !here(finding) && isSlip(finding)),
-    ...findings.filter((finding) => !here(finding) && !isSlip(finding)),
-  ];
+  const all = listFindings(study, line);
+  const listed = all.slice(0, MOST_LISTED);
+  // Places shift with every key; what an item does is looked up when it is pressed, so that it need not be drawn again.
+  const latest = useRef({ listed, view, onLine });
+  useEffect(() => {
+    latest.current = { listed, view, onLine };
+  });
+  const act = useCallback((index: number, what: Act) => {
+    const { listed: now, view: editor, onLine: goToLine } = latest.current;
+    const one = now[index];
+    if (!one) return;
+    if (what === 'go') goToLine(one.line);
+    else if (editor && what === 'accept') acceptHere(editor, one.finding);
+    else if (editor && typeof what === 'number') applyProposal(editor, one.proposals[what]);
+  }, []);
+  if (all.length === 0) return null;
   return (
     <section aria-label="Slips and remarks">
       <chakra.h2 fontSize="1rem" fontWeight="700" marginTop="1.25rem" marginBottom="0.5rem">
         Slips and remarks
       </chakra.h2>
       <ul>
-        {ordered.slice(0, MOST_LISTED).map((finding, index) => (
-          <FindingItem key={index} finding={finding} study={study} view={view} onLine={onLine} />
+        {listed.map(({ finding, line: at, proposals }, index) => (
+          <FindingItem
+            key={index}
+            index={index}
+            severity={finding.severity}
+            place={placeWords(study, finding, at)}
+            message={finding.message}
+            related={finding.related?.message}
+            labels={proposals.map(({ label }) => label).join(SEPARATOR)}
+            canBeMeant={view !== undefined && study.script.lines[at]?.kind === 'step'}
+            onAct={act}
+          />
         ))}
       </ul>
-      {ordered.length > MOST_LISTED && <chakra.p color="quiet">and {ordered.length - MOST_LISTED} more</chakra.p>}
+      {all.length > MOST_LISTED && <chakra.p color="quiet">and {all.length - MOST_LISTED} more</chakra.p>}
     </section>
   );
 }
 
-/** A step line can say that it is meant so; a heading or a fact can't. */
-const canBeMeant = (study: Study, line: number): boolean => study.script.lines[line]?.kind === 'step';
+/** Where it is, unless the sentence begins with it. */
+function placeWords({ script }: Study, { message }: Finding, line: number): string {
+  if (message.startsWith('Section')) return '';
+  const section = script.lines[line]?.section;
+  return section ? `Section ${section.number}` : `Line ${line + 1}`;
+}
 
-function FindingItem({
-  finding,
-  study,
-  view,
-  onLine,
-}: { finding: Finding } & Pick<Props, 'study' | 'view' | 'onLine'>) {
-  const index = positionOf(study.text, finding.span.from).line - 1;
-  const section = study.script.lines[index]?.section;
-  const proposals: Proposal[] = [...(finding.fix ? [finding.fix] : []), ...(finding.suggestions ?? [])];
+/** Go there, mean it so, or apply the proposal of that number. */
+type Act = 'go' | 'accept' | number;
+
+const SEPARATOR = '\n';
+
+interface ItemProps {
+  index: number;
+  severity: Finding['severity'];
+  place: string;
+  message: string;
+  related: string | undefined;
+  /** Labels of the proposals, one a line: a text compares by value. */
+  labels: string;
+  canBeMeant: boolean;
+  onAct: (index: number, what: Act) => void;
+}
+
+const BORDER = { error: 'slip', warning: 'ink', remark: 'line' } as const;
+
+const FindingItem = memo(function FindingItem(props: ItemProps) {
+  const { index, severity, place, message, related, labels, canBeMeant, onAct } = props;
   return (
     <Box
       as="li"
       borderLeft="3px solid"
-      borderColor={finding.severity === 'error' ? 'slip' : finding.severity === 'warning' ? 'ink' : 'line'}
+      borderColor={BORDER[severity]}
       paddingLeft="0.75rem"
       marginBottom="0.75rem"
       fontSize="0.9375rem"
     >
       <chakra.button
         type="button"
-        onClick={() => onLine(index)}
+        onClick={() => onAct(index, 'go')}
         font="inherit"
         color="inherit"
         textAlign="left"
@@ -179,38 +231,37 @@ function FindingItem({
         cursor="pointer"
         _hover={{ textDecoration: 'underline' }}
       >
-        {!finding.message.startsWith('Section') && (
-          <b>{section ? `Section ${section.number}` : `Line ${index + 1}`} </b>
-        )}
-        {finding.message}
+        {place && <b>{place} </b>}
+        {message}
       </chakra.button>
-      {finding.related && <chakra.p color="quiet">{finding.related.message}</chakra.p>}
-      {view && finding.code !== 'nothing-to-dance' && (
+      {related && <chakra.p color="quiet">{related}</chakra.p>}
+      {(labels !== '' || canBeMeant) && (
         <Flex gap="0.35rem" flexWrap="wrap" marginTop="0.25rem" align="center">
-          {proposals.map((proposal) => (
+          {labels !== '' &&
+            labels.split(SEPARATOR).map((label, at) => (
+              <chakra.button
+                key={label}
+                type="button"
+                onClick={() => onAct(index, at)}
+                font="inherit"
+                fontSize="0.875rem"
+                fontWeight="600"
+                color="ink"
+                background="transparent"
+                border="1.5px solid"
+                borderColor="lineStrong"
+                borderRadius="4px"
+                paddingInline="0.45rem"
+                cursor="pointer"
+                _hover={{ background: 'sand' }}
+              >
+                {label}
+              </chakra.button>
+            ))}
+          {canBeMeant && (
             <chakra.button
-              key={proposal.label}
               type="button"
-              onClick={() => applyProposal(view, proposal)}
-              font="inherit"
-              fontSize="0.875rem"
-              fontWeight="600"
-              color="ink"
-              background="transparent"
-              border="1.5px solid"
-              borderColor="lineStrong"
-              borderRadius="4px"
-              paddingInline="0.45rem"
-              cursor="pointer"
-              _hover={{ background: 'sand' }}
-            >
-              {proposal.label}
-            </chakra.button>
-          ))}
-          {canBeMeant(study, index) && (
-            <chakra.button
-              type="button"
-              onClick={() => acceptHere(view, finding)}
+              onClick={() => onAct(index, 'accept')}
               font="inherit"
               fontSize="0.875rem"
               color="quiet"
@@ -227,4 +278,4 @@ function FindingItem({
       )}
     </Box>
   );
-}
+});

@@ -9,7 +9,7 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import type { EditorView } from '@codemirror/view';
 import { GripVertical, Plus } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import type { SectionView, Study } from '../../../core';
 import type { DanceSession } from '../document/session';
 import { addSection } from '../editor/commands';
@@ -28,10 +28,15 @@ interface Props {
 }
 
 /** Every section with its counts, and the foot and the wall it ends on. Sections are dragged to another place by their grip. */
-export function Outline({ study, line, onLine, session, view }: Props) {
+export const Outline = memo(function Outline({ study, line, onLine, session, view }: Props) {
   const [editsFacts, setEditsFacts] = useState(false);
   const { sections } = study.view;
   const current = sections.findLast((section) => section.line <= line);
+  const jump = useRef(onLine);
+  useEffect(() => {
+    jump.current = onLine;
+  });
+  const open = useCallback((at: number) => jump.current(at), []);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -54,12 +59,7 @@ export function Outline({ study, line, onLine, session, view }: Props) {
         <SortableContext items={sections.map((section) => section.line + 1)} strategy={verticalListSortingStrategy}>
           <ol>
             {sections.map((section) => (
-              <SectionItem
-                key={section.line}
-                section={section}
-                current={section === current}
-                onOpen={() => onLine(section.line)}
-              />
+              <SectionItem key={section.line} section={section} current={section === current} onOpen={open} />
             ))}
           </ol>
         </SortableContext>
@@ -76,9 +76,21 @@ export function Outline({ study, line, onLine, session, view }: Props) {
       )}
     </Box>
   );
+});
+
+interface ItemProps {
+  section: SectionView;
+  current: boolean;
+  onOpen: (line: number) => void;
 }
 
-function SectionItem({ section, current, onOpen }: { section: SectionView; current: boolean; onOpen: () => void }) {
+/** Drawn again when what it shows has changed: most keys change one section of many. */
+const SectionItem = memo(
+  DrawnSection,
+  (old, next) => old.current === next.current && JSON.stringify(old.section) === JSON.stringify(next.section),
+);
+
+function DrawnSection({ section, current, onOpen }: ItemProps) {
   const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
     id: section.line + 1,
     disabled: !section.headed,
@@ -94,7 +106,7 @@ function SectionItem({ section, current, onOpen }: { section: SectionView; curre
     >
       <chakra.button
         type="button"
-        onClick={onOpen}
+        onClick={() => onOpen(section.line)}
         aria-current={current ? 'true' : undefined}
         display="block"
         width="100%"

@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { tidyAll } from '../editor/script-commands';
 import { useHouseStyle } from '../settings/settings';
 import { Button } from '../../theme/Button';
@@ -9,7 +9,7 @@ import { CommandMenu } from './CommandMenu';
 const StyleDialog = lazy(() => import('./StyleDialog'));
 
 /** Over the script: what can be done to its lines, and the house style it is tidied to. */
-export function ScriptBar({ view }: { view: EditorView | undefined }) {
+export const ScriptBar = memo(function ScriptBar({ view }: { view: EditorView | undefined }) {
   const style = useHouseStyle();
   const [choosesStyle, setChoosesStyle] = useState(false);
   return (
@@ -46,4 +46,4 @@ export function ScriptBar({ view }: { view: EditorView | undefined }) {
       )}
     </Flex>
   );
-}
+});
