@@ -4,7 +4,7 @@
  * Counts that stay empty are holds that nobody wrote, calls without counts are too many: both are told, never hidden.
  */
 import type { Foot } from '../model/feet';
-import { TICKS_A_COUNT } from '../model/ticks';
+import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
 import type { Call } from '../reading/calls';
 import type { Figure } from '../vocabulary';
 import type { PatternStep } from '../vocabulary/notation';
@@ -132,7 +132,7 @@ export function allotCounts(units: readonly Unit[], ticks: readonly number[]): A
       }
     }
   }
-  return follow(units, choice, width);
+  return withExceptions(follow(units, choice, width), ticks);
 }
 
 function follow(units: readonly Unit[], choice: readonly (Candidate | null | undefined)[], width: number): Allotment {
@@ -154,6 +154,29 @@ function follow(units: readonly Unit[], choice: readonly (Candidate | null | und
   return { units: allotted, empty };
 }
 
+/** `K step R, on 8 scuff R`: the call takes over one count of the call before it; what that does after it stays. */
+function withExceptions({ units, empty }: Allotment, ticks: readonly number[]): Allotment {
+  if (units.every(({ unit }) => unit.call.at === undefined)) return { units, empty };
+  const list = units.filter(({ unit }) => unit.call.at === undefined);
+  for (const exception of units.filter(({ unit }) => unit.call.at !== undefined)) {
+    const place = ticks.indexOf(tickOfCount(exception.unit.call.at as number));
+    const at = list.findIndex(({ first, length }) => first >= 0 && place >= first && place < first + length);
+    const [step] = exception.unit.figure?.forms.find(({ steps }) => steps.length === 1)?.steps ?? [];
+    if (place < 0 || at < 0 || !step) {
+      list.push({ ...exception, first: -1, steps: [], length: 0 });
+      continue;
+    }
+    const own = list[at];
+    const before = place - own.first;
+    const after = own.length - before - 1;
+    const pieces: Allotted[] = [{ unit: exception.unit, first: place, steps: [step], length: 1 }];
+    if (before > 0) pieces.unshift({ ...own, steps: own.steps.slice(0, before), length: before });
+    if (after > 0) pieces.push({ ...own, first: place + 1, steps: own.steps.slice(before + 1), length: after });
+    list.splice(at, 1, ...pieces);
+  }
+  return { units: list, empty };
+}
+
 function candidatesOf(unit: Unit, places: number, alone: boolean, next: Figure | undefined): Candidate[] {
   const { figure, call } = unit;
   if (!figure) {
@@ -163,6 +186,8 @@ function candidatesOf(unit: Unit, places: number, alone: boolean, next: Figure |
       cost: length === 0 ? 3 * COST.unreadable : COST.unreadable,
     }));
   }
+  if (call.at !== undefined) return [{ steps: [], length: 0, cost: 0 }];
+  if (call.firstCounts !== undefined) return firstCountsOf(figure, call.firstCounts);
   const list: Candidate[] = [];
   const startsElsewhere = figure.run?.some(
     (step, index) => index > 0 && step.direction === call.direction && call.direction !== figure.run?.[0].direction,
@@ -197,6 +222,15 @@ function candidatesOf(unit: Unit, places: number, alone: boolean, next: Figure |
   }
   return list;
 }
+
+/** The beginning of each form, as far as its rhythm stays within so many counts. */
+const firstCountsOf = (figure: Figure, counts: number): Candidate[] =>
+  figure.forms.flatMap((form, index) =>
+    form.rhythms.map((rhythm) => {
+      const length = rhythm.filter((tick) => tick < counts * TICKS_A_COUNT).length;
+      return { steps: form.steps.slice(0, length), length, cost: index * COST.laterForm };
+    }),
+  );
 
 /** A step for every place named in one breath; steps change feet, gestures and both feet together stay. */
 function furtherSteps({ figure, call }: Unit): PatternStep[] | undefined {

@@ -22,7 +22,9 @@ export function printCall(call: Call, text: string, style: HouseStyle = SLATE_ST
     printTurn(call, style),
     figure.id === 'full-turn' ? printStepping(call, style) : '',
   ];
-  const printed = words.filter(Boolean).join(' ');
+  const exception = call.at === undefined ? '' : `on ${call.at} `;
+  const part = call.firstCounts === undefined ? '' : `, first ${call.firstCounts} counts`;
+  const printed = exception + words.filter(Boolean).join(' ') + part;
   return call.detail
     ? `${printed}: ${call.detail.map((detail) => printDetail(detail, text, style)).join(', ')}`
     : printed;

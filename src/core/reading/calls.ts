@@ -286,6 +286,11 @@ class CallReader {
     const next = this.words[this.at + 1];
     if (this.lastWord === 'face' || this.lastWord === 'facing') return this.takeTarget(readHour(token.word), 1);
     if (next === 'time' || next === 'times') return this.takeRepeat(token.value, 2);
+    // `K step R, on 8 scuff R`
+    if (this.lastWord === 'on' && !this.draft?.figure && this.calls.length > 0) {
+      this.ensure().at = token.value;
+      return this.skip(1);
+    }
     if (next === 'count' || next === 'counts' || next === 'beat') {
       if (this.draft?.figure?.id === 'hold') this.draft.repeat = Math.min(token.value, 16);
       if (this.draft) this.consume(this.draft, 2);
@@ -402,9 +407,23 @@ class CallReader {
       this.at += 1;
       return;
     }
+    if (this.takeFirstCounts(token)) return;
     const draft = this.ensure();
     draft.unread.push({ from: token.from, to: token.to });
     this.consume(draft, 1);
+  }
+
+  /** `coaster L, first two counts`: part of the call before it, or of the one being read. */
+  private takeFirstCounts(token: Token): boolean {
+    const [number, noun] = this.tokens.slice(this.at + 1, this.at + 3);
+    const counts = number?.kind === 'number' ? number.value : REPEAT_WORDS[number?.word ?? ''];
+    if (token.word !== 'first' || !counts || !/^(?:counts?|beats?|temps)$/.test(noun?.word ?? '')) return false;
+    if (this.draft?.figure) this.finishCall();
+    const last = this.calls[this.calls.length - 1];
+    if (!last) return false;
+    this.calls[this.calls.length - 1] = { ...last, firstCounts: counts, span: joinSpans(last.span, noun) };
+    this.skip(3);
+    return true;
   }
 
   /** `weight ends on L`: a claim, or the foot of a call that names none (`recover weight to L`). */

@@ -36,6 +36,10 @@ export interface Call {
   readonly more?: readonly (Direction | null)[];
   readonly turn?: CalledTurn;
   readonly repeat: number;
+  /** Takes the place of what the call before it does on this count: `K step R, on 8 scuff R`. */
+  readonly at?: number;
+  /** Only the first so many counts of the figure: `coaster L, first two counts`. */
+  readonly firstCounts?: number;
   /** Nobody wrote it: the `&` of `heel R & heel L` closes R. It takes a count where there is one. */
   readonly implied?: boolean;
   /** The number stands before the name: `four walks R L R L` are four in all. */
@@ -146,6 +150,7 @@ export function settle(draft: Draft): Call {
     turn: figure?.id === 'roll' ? undefined : draft.turn,
     repeat: draft.repeat,
     numbered: draft.numbered,
+    at: draft.at,
     // "Bounce four times turning 1/4" turns a quarter in all.
     total: draft.total || (draft.repeat > 1 && figure !== undefined && isSingle(figure) && figure.fills === true),
     joined: draft.joined,

@@ -31,7 +31,7 @@ type Event = { readonly open: OpenTurn } | { readonly off: number };
 export function solveOpenTurns(dance: Dance): ReadonlyMap<number, readonly Proposal[]> {
   const proposals = new Map<number, readonly Proposal[]>();
   for (const block of [...dance.parts, ...dance.tags]) {
-    const events = eventsOf(dance, block);
+    const events = firstOpen(eventsOf(dance, block));
     const opens = events.flatMap((event) => ('open' in event ? [event.open] : []));
     if (opens.length === 0) continue;
     const solutions = search(events, wallsWanted(dance, block));
@@ -48,6 +48,15 @@ export function solveOpenTurns(dance: Dance): ReadonlyMap<number, readonly Propo
   return proposals;
 }
 
+/** So many open turns in one part are answered together; what comes after them waits for the next key. */
+const MOST_OPEN = 8;
+
+function firstOpen(events: readonly Event[]): readonly Event[] {
+  let open = 0;
+  const end = events.findIndex((event) => 'open' in event && ++open > MOST_OPEN);
+  return end < 0 ? events : events.slice(0, end);
+}
+
 function eventsOf(dance: Dance, block: DancedBlock): Event[] {
   return block.sections.flatMap((own) =>
     own.lines
@@ -62,9 +71,14 @@ function eventsOf(dance: Dance, block: DancedBlock): Event[] {
 const claimsOf = (call: DancedCall): Event[] =>
   call.facingClaims.map(({ facing }) => ({ off: facingAfter(0, facing - call.after.facing) }));
 
+/** Asked with a question mark, or left without an amount or a way that its figure settles. */
+const isOpen = ({ call, assumed }: DancedCall): boolean =>
+  call.turn?.open === true ||
+  assumed.some(({ kind, customary }) => !customary && (kind === 'way' || kind === 'amount'));
+
 function openIn(dance: Dance, { line }: DancedLine, call: DancedCall): Event[] {
   const { turn } = call.call;
-  if (!turn?.open || turn.target !== undefined || !call.figure) return [];
+  if (!turn || turn.target !== undefined || !call.figure || !isOpen(call)) return [];
   const span = shiftSpan(turn.span, line.span.from);
   const [first] = call.moments;
   const natural = first && call.lead ? naturalWay(call.figure, call.lead, first.before) : undefined;
@@ -118,7 +132,8 @@ function search(events: readonly Event[], netFits: (added: Turn) => boolean): So
       return;
     }
     if ('off' in event) {
-      if (facingAfter(0, added - event.off) === 0) goOn(at + 1, added, turns, cost);
+      // Walls stated before the first open turn bind nothing here.
+      if (turns.length === 0 || facingAfter(0, added - event.off) === 0) goOn(at + 1, added, turns, cost);
       return;
     }
     for (const { turn, cost: own } of event.open.choices)
@@ -139,5 +154,7 @@ function offer(open: OpenTurn, turns: readonly Turn[]): Proposal[] {
 function answered({ words, amountGiven, wayGiven }: OpenTurn, turn: Turn): string {
   const amount = Math.abs(turn) === CIRCLE ? 'full' : amountWords(turn);
   const missing = [amountGiven ? '' : amount, wayGiven ? '' : wayOfTurn(turn)].filter(Boolean).join(' ');
-  return words.replace('?', missing);
+  if (words.includes('?')) return words.replace('?', missing);
+  // `turn left` wants its amount before the way, `1/2` its way behind.
+  return amountGiven ? `${words} ${missing}` : words.replace(/\b(left|right|l|r)\b/i, `${amount} $1`);
 }

@@ -28,6 +28,16 @@ describe('open turns', () => {
 
   test.each(TABLE)('%j: %s', (lines, best) => expect(labels(section(...lines))[0][0]).toBe(best));
 
+  test('what was left out without a question mark is found as well', () => {
+    const offered = (line: string, code: string) => labels(section(line), code)[0]?.[0];
+    expect(offered('1-2 Step R side turning left, touch L (9:00)', 'turn-without-amount')).toBe('1/4 left');
+    expect(offered('1&2 Shuffle R forward 1/2 (6:00)', 'turn-without-direction')).toMatch(/^1\/2/);
+    const text = section('1-2 Step R side turning left, touch L (9:00)');
+    expect(applyEdits(text, suggestionsOf(text, 'turn-without-amount')[0][0].edits)).toContain(
+      'turning 1/4 left, touch',
+    );
+  });
+
   test('the answer is written where the question mark stood', () => {
     const text = section('1-2 Step R forward, turn ? left (3:00)');
     expect(applyEdits(text, suggestionsOf(text, 'turn-open')[0][0].edits)).toContain('forward, turn 3/4 left (3:00)');

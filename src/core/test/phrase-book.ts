@@ -797,4 +797,9 @@ export const CARELESS_PHRASES: Row[] = [
   ['1 step R fwd 2 step L fwd 3 step R fwd 4 touch L', 'L', '1 R forward; 2 L forward; 3 R forward; 4 [L touch together]', 'R', 0],
   ['1&2& heel R & heel L &', 'L', '1 [R heel forward]; & R together; 2 [L heel forward]; & L together', 'L', 0],
   ['1&2& 3&4 R heel & L heel & R heel, clap, clap', 'L', '1 [R heel forward]; & R together; 2 [L heel forward]; & L together; 3 [R heel forward]; & clap; 4 clap', 'L', 0],
+  // One action of a figure changed, and a part of a figure.
+  ['1-8 K step R, on 8 scuff R turning 1/4 left', 'L', '1 R diagonal forward; 2 [L touch together]; 3 L diagonal back; 4 [R touch together]; 5 R diagonal back; 6 [L touch together]; 7 L diagonal forward; 8 [R scuff forward], 1/4 left', 'L', -12],
+  ['1-8 K step R, on 4 stomp up R', 'L', '1 R diagonal forward; 2 [L touch together]; 3 L diagonal back; 4 [R stomp up place]; 5 R diagonal back; 6 [L touch together]; 7 L diagonal forward; 8 [R touch together]', 'L', 0],
+  ['1-2 slow coaster L, first two counts', 'R', '1 L back; 2 R together', 'R', 0],
+  ['5-8 jazz box R 1/4 right, on 8 touch L', 'L', '5 R cross; 6 L back; 7 R side, 1/4 right; 8 [L touch together]', 'R', 12],
 ];

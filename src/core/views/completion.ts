@@ -61,6 +61,7 @@ export function offerFigures(typed: string, { state, room = Infinity, own = [], 
     const rank =
       (name.toLowerCase().startsWith(wanted) ? 0 : 10) +
       Math.min(at, 5) +
+      (at >= figure.names.en.length ? 12 : 0) +
       (figure.family === 'single' ? 2 : figure.family === 'own' ? -2 : 0) +
       (shortest(figure) > room ? 20 : 0);
     return [{ figure, name, rank }];

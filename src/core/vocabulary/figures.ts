@@ -118,7 +118,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('heel-fan', { en: ['heel fan'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction' }),
   single('applejack', { en: ['applejack'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction', care: 'turning' }),
   single('swivet', { en: ['swivet'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction', care: 'turning' }),
-  single('jump', { en: ['jump', 'jump both feet'], de: ['springen', 'Sprung'], fr: ['saut', 'sauter'] }, ['1: AB jump * +T'], { direction: 'place', run: 'A *, B *', care: 'landing' }),
+  single('jump', { en: ['jump', 'jump both', 'jump on both', 'land on both'], de: ['springen', 'Sprung'], fr: ['saut', 'sauter'] }, ['1: AB jump * +T'], { direction: 'place', run: 'A *, B *', care: 'landing' }),
   single('jump-on', { en: ['jump on', 'land on', 'jump on to', 'jump onto'] }, ['1: A * +T'], { direction: 'place', care: 'landing' }),
   single('hop', { en: ['hop', 'scoot'] }, ['1: B hop *'], { direction: 'place', care: 'landing' }),
   single('leap', { en: ['leap'] }, ['1: A * large'], { direction: 'forward', care: 'landing' }),

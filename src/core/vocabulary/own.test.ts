@@ -23,6 +23,13 @@ describe('a figure of one’s own', () => {
     ['"lock gate" 1-2: A fwd 1/4 in, B fwd', '1-2 Lock gate R', 'L', '1 R forward, 1/4 left; 2 L forward'],
     // There and back: the turns come to nothing and are danced all the same.
     ['"sluice" 1-2: A side 1/4 out, B side 1/4 in', '1-2 Sluice L', 'R', '1 L side, 1/4 left; 2 R side, 1/4 right'],
+    // A name of one's own for a figure there is.
+    [
+      '"quay shuffle" = shuffle',
+      '1&2 Quay shuffle R turning 1/2 right',
+      'L',
+      '1 R side, 1/4 right; & L together; 2 R forward, 1/4 right',
+    ],
     // Its own name goes before the trade's.
     ['"coaster" 1-2: A back, B back', '1-2 Coaster R', 'L', '1 R back; 2 L back'],
   ];
@@ -41,6 +48,7 @@ describe('a figure of one’s own', () => {
   const REFUSED: [definition: string, problem: RegExp][] = [
     ['harbour step', /a name in quotes/],
     ['"harbour step"', /its counts and feet/],
+    ['"harbour step" = frobnication', /no figure called “frobnication”/],
     ['"harbour step" 1&2: A side, B behind', /not equally many/],
     ['"harbour step" 1-2: side, behind', /begins with its foot/],
     ['"harbour step" 1-2: A wobbles, B side', /“wobbles” is no place/],

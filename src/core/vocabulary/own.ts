@@ -4,11 +4,13 @@
  *     "harbour step" 1&2: A side, B behind, A tog
  *     "harbour step", "quay step" 1-4: R forward, L together, [R heel forward], R back turning 1/4 right
  *
+ *     "quay shuffle" = shuffle
+ *
  * A leads and B is the other foot; written with R and L, the foot that goes first leads. A turn is `1/4 out` (towards the leading
  * foot's side) or `1/4 in`; beside R and L also `1/4 right` or `1/4 left`.
  */
 import { CIRCLE } from '../model/turns';
-import { compileFigure, type Figure } from './index';
+import { canonicalWord, COMMON_VOCABULARY, compileFigure, type Figure } from './index';
 import { readAmountParts } from './notation';
 
 export type OwnFigure =
@@ -22,6 +24,8 @@ const FORM = /((?:\d|&)[\d&ea|,\s-]*):\s*(.+)$/;
 export function readOwnFigure(text: string, more: readonly string[] = []): OwnFigure {
   const names = [...text.matchAll(NAMES)].map(([, name]) => name.trim()).filter(Boolean);
   if (names.length === 0) return { names, problem: 'give the figure a name in quotes, such as "harbour step"' };
+  const alias = /=\s*([^=:]+)$/.exec(text)?.[1];
+  if (alias !== undefined) return readAlias(names, alias.trim());
   const forms = [text.slice(text.search(/["“”„][^"“”„]*$/) + 1), ...more].filter((form) => form.trim() !== '');
   const read = forms.map(readForm);
   const problem =
@@ -46,6 +50,14 @@ export function readOwnFigure(text: string, more: readonly string[] = []): OwnFi
   } catch (error) {
     return { names, problem: sentenceFor(error) };
   }
+}
+
+/** `"quay shuffle" = shuffle`: a name of one's own for a figure there is. */
+function readAlias(names: readonly string[], known: string): OwnFigure {
+  const words = known.split(/[\s-]+/).map(canonicalWord);
+  const found = COMMON_VOCABULARY.findName(words, 0);
+  if (!found || found.length < words.length) return { names, problem: `there is no figure called “${known}”` };
+  return { names, figure: { ...found.figure, names: { en: names } } };
 }
 
 interface OwnForm {
