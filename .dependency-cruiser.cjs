@@ -1,5 +1,16 @@
 /** The folders of src are the way the data flows; each may import only what stands to its left (docs/architecture.md). */
-const CHAIN = ['model', 'vocabulary', 'reading', 'printing', 'dancing', 'rewriting', 'walls', 'checking', 'solving', 'views'];
+const CHAIN = [
+  'model',
+  'vocabulary',
+  'reading',
+  'printing',
+  'dancing',
+  'rewriting',
+  'walls',
+  'checking',
+  'solving',
+  'views',
+];
 
 const chainRules = CHAIN.slice(0, -1).map((folder, index) => ({
   name: `core-${folder}-looks-left`,
