@@ -1,6 +1,17 @@
 /** The dances the tests own: right foot for foot, no false alarm, and the slips put into them are told where they are. */
 import { describe, expect, test } from '@jest/globals';
-import { hourOfFacing, isSlip, reportDance, studyText } from '../src/core/index';
+import {
+  applyEdits,
+  expandLines,
+  hourOfFacing,
+  HOUSE_STYLES,
+  isSlip,
+  mirrorLines,
+  nameLines,
+  reportDance,
+  studyText,
+  tidyScript,
+} from '../src/core/index';
 import { catchSlips, tallyByKind } from './test/catching';
 import { WORKED_DANCES } from './test/corpus';
 
@@ -56,4 +67,51 @@ test('more than 98 in 100 injected slips are told at or beside their place, and 
     .map(({ kind, text, line }) => [kind, text.split('\n')[line]])
     .filter(([kind, line]) => !CONSISTENT.some(([own, words]) => own === kind && words.test(line)));
   expect(unexplained).toEqual([]);
+});
+
+describe('rewriting a whole dance', () => {
+  const WHOLE = { from: 0, to: Infinity };
+  const endsOf = (text: string): string[] =>
+    studyText(text).dance.parts.flatMap((part) =>
+      part.sections.map(({ after }) => `${after.weight} ${hourOfFacing(after.facing)}`),
+    );
+  const slipsOf = (text: string): string[] =>
+    studyText(text)
+      .findings.filter(isSlip)
+      .map(({ message }) => message);
+
+  test.each(WORKED_DANCES.map(({ kind, text, ends }) => [kind, text, ends] as const))(
+    '%s: tidied in every style, spelt out and named again, it ends every section where it did',
+    (_, text, ends) => {
+      for (const style of HOUSE_STYLES) {
+        const tidied = tidyScript(studyText(text).dance, style);
+        expect([style.id, endsOf(tidied), slipsOf(tidied)]).toEqual([style.id, ends, []]);
+        const spelt = applyEdits(tidied, expandLines(studyText(tidied).dance, WHOLE, style));
+        expect([style.id, endsOf(spelt), slipsOf(spelt)]).toEqual([style.id, ends, []]);
+        const named = applyEdits(spelt, nameLines(studyText(spelt).dance, WHOLE, style));
+        expect([style.id, endsOf(named), slipsOf(named)]).toEqual([style.id, ends, []]);
+      }
+    },
+  );
+
+  const SWAP: Readonly<Record<string, string>> = { L: 'R', R: 'L' };
+
+  test.each(WORKED_DANCES.map(({ kind, text, netTurn }) => [kind, text, netTurn] as const))(
+    '%s: mirrored it dances on the other foot and turns the other way, and twice gives it back',
+    (_, text, netTurn) => {
+      const start = /^start: weight ([LR])$/m;
+      const mirrored = (script: string): string =>
+        applyEdits(script, mirrorLines(studyText(script).dance, WHOLE)).replace(start, (line, foot: string) =>
+          line.replace(/[LR]$/, SWAP[foot]),
+        );
+      const other = mirrored(text);
+      const { dance, findings } = studyText(other);
+      expect([dance.netTurn / 48 + 0, findings.filter(isSlip).map(({ message }) => message)]).toEqual([
+        -netTurn + 0,
+        [],
+      ]);
+      expect(dance.loops).toBe(true);
+      expect(mirrored(other)).toBe(text);
+    },
+  );
 });

@@ -7,6 +7,7 @@ export { SEVERITIES, type Finding, type Proposal, type Severity } from './model/
 export { isSlip } from './checking/check';
 export { readHeaderLine, KNOWN_KEYS, type KnownKey, type HeaderEntry } from './reading/header';
 export { lineAtOffset, type Script, type ScriptLine } from './reading/script';
+export { CALL_COLUMN } from './printing/calls';
 export { printScript } from './printing/script';
 export {
   CAPITAL_STYLES,

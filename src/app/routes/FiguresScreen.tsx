@@ -17,6 +17,7 @@ import { ownEntries, withDefinition, withoutDefinition, type OwnEntry } from '..
 import { recentDance } from '../features/figures/recent';
 import { keepPersonalFigures, useHouseStyle, usePersonalFigures } from '../features/settings/settings';
 import { Button } from '../theme/Button';
+import { Input, Select } from '../theme/fields';
 
 const OwnFigureForm = lazy(() => import('../features/figures/OwnFigureForm'));
 
@@ -86,8 +87,7 @@ export function FiguresScreen() {
           <chakra.h1 fontSize="1.375rem" fontWeight="700" marginBottom="0.5rem">
             Figures
           </chakra.h1>
-          <chakra.input
-            {...FIELD}
+          <Input
             type="search"
             aria-label="Find a figure by any of its names"
             placeholder="any name: shuffle, Wechselschritt …"
@@ -95,21 +95,15 @@ export function FiguresScreen() {
             onChange={(event) => change('find', event.target.value)}
           />
           <Flex gap="0.4rem" marginTop="0.4rem">
-            <chakra.select
-              {...FIELD}
-              aria-label="Family"
-              value={family}
-              onChange={(event) => change('family', event.target.value)}
-            >
+            <Select aria-label="Family" value={family} onChange={(event) => change('family', event.target.value)}>
               <option value="">all families</option>
               {FAMILIES.filter((one) => one !== 'own' || own.length > 0).map((one) => (
                 <option key={one} value={one}>
                   {FAMILY_NAMES[one]}
                 </option>
               ))}
-            </chakra.select>
-            <chakra.select
-              {...FIELD}
+            </Select>
+            <Select
               width="6.5rem"
               flexShrink={0}
               aria-label="Counts"
@@ -122,7 +116,7 @@ export function FiguresScreen() {
                   {length}
                 </option>
               ))}
-            </chakra.select>
+            </Select>
           </Flex>
         </Box>
         <chakra.ul
@@ -243,15 +237,3 @@ export function FiguresScreen() {
     </Flex>
   );
 }
-
-const FIELD = {
-  font: 'inherit',
-  color: 'ink',
-  background: 'paper',
-  border: '1.5px solid',
-  borderColor: 'lineStrong',
-  borderRadius: '4px',
-  padding: '0.35rem 0.6rem',
-  width: '100%',
-  boxSizing: 'border-box',
-} as const;

@@ -139,7 +139,7 @@ const lowerFirst = (text: string): string =>
   /^[A-Z][a-z]/.test(text) && !text.startsWith('Dorothy') ? text[0].toLowerCase() + text.slice(1) : text;
 
 /** Calls of a line begin in this column; longer counts push them on. */
-const CALL_COLUMN = 7;
+export const CALL_COLUMN = 7;
 
 export interface LinePrinting {
   /** Ticks a running count is brought back by. */

@@ -3,10 +3,9 @@ import type { DancedGroup, DancedLine, Moment } from '../dancing/dance';
 import type { Action, ActionWord } from '../model/actions';
 import { otherFoot } from '../model/feet';
 import { CIRCLE, wayOfTurn } from '../model/turns';
+import { CALL_COLUMN } from '../printing/calls';
 import { printCounts } from '../printing/counts';
 import { SLATE_STYLE, styledAmount, styledDirection, styledSide, type HouseStyle } from '../printing/style';
-
-const CALL_COLUMN = 7;
 
 /** The line's own text when it was not understood: nothing is spelt out that nobody knows. */
 export function expandLine(danced: DancedLine, style: HouseStyle = SLATE_STYLE): string {
@@ -28,8 +27,12 @@ export function expandLine(danced: DancedLine, style: HouseStyle = SLATE_STYLE):
   return `${head.padEnd(CALL_COLUMN - 1)} ${body}${kept}`.trimEnd();
 }
 
-const groupCounts = ({ ticks, group }: DancedGroup): string =>
-  group.counts?.floating || group.repeat ? printCounts(ticks) : printCounts(ticks, group.counts?.borrows);
+/** Slow and quick stay as they are written: a slow at the end takes a count that no number tells. */
+function groupCounts({ ticks, group, line }: DancedGroup): string {
+  const { counts } = group;
+  if (counts?.floating) return line.text.slice(counts.span.from, counts.span.to);
+  return group.repeat ? printCounts(ticks) : printCounts(ticks, counts?.borrows);
+}
 
 /** Every moment of a group in the order of time, holds that nobody wrote among them. */
 function timed(group: DancedGroup, style: HouseStyle): string[] {

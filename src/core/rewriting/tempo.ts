@@ -2,13 +2,12 @@
 import type { Dance, DancedLine } from '../dancing/dance';
 import { TICKS_A_COUNT } from '../model/ticks';
 import type { Edit } from '../model/text';
+import { CALL_COLUMN } from '../printing/calls';
 import { printCounts } from '../printing/counts';
 import { dancedLinesIn, replaceLine, type LineRange } from './lines';
 
 /** Counts are kept to quarters (`e`, `&`, `a`). */
 const FINEST = 3;
-const CALL_COLUMN = 7;
-
 export type Tempo = 'double' | 'halve';
 
 /** Undefined where halving would need something quicker than `1e&a`, or where lines have no counts that could be changed. */

@@ -3,6 +3,7 @@ import type { Dance } from '../dancing/dance';
 import { nextFoot, startState, type DanceState } from '../dancing/state';
 import { otherFoot, type Foot } from '../model/feet';
 import { TICKS_A_COUNT, tickOfCount } from '../model/ticks';
+import { CALL_COLUMN } from '../printing/calls';
 import { printCounts } from '../printing/counts';
 import { FIGURES, houseName, type Figure } from '../vocabulary';
 import { LANGUAGES } from '../vocabulary/figures';
@@ -85,8 +86,6 @@ export function figureAfter(dance: Dance, index: number, id: string): string | u
   const counts = printCounts(figure.forms[0].rhythms[0].map((tick) => tick + tickOfCount(start)));
   return counts.padEnd(CALL_COLUMN) + offer(figure, houseName(figure), stateBefore(dance, index + 1)).insert;
 }
-
-const CALL_COLUMN = 7;
 
 const startsWords = (name: string, wanted: string): boolean =>
   name.toLowerCase().startsWith(wanted) ||

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { startState } from '../dancing/state';
 import { studyText } from '../study';
 import { cautionsOf } from './cautions';
-import { offerFigures, stateBefore } from './completion';
+import { figureAfter, offerFigures, placeInLine, stateBefore } from './completion';
 import { explainLine } from './explain';
 import { nextCount } from './next-counts';
 import { reportDance } from './report';
@@ -121,6 +121,31 @@ describe('offers', () => {
     expect(offerFigures('box', { state: startState('L') }).map(({ insert }) => insert)).toContain('Jazz box R');
     expect(offerFigures('pivot', { state: startState('L') })[0].insert).toBe('Pivot');
     expect(offerFigures('zzz', { state: startState('L') })).toEqual([]);
+  });
+
+  test('what has no room in the section goes last, the writer’s own first', () => {
+    const { dance } = studyText(section('1-4 Vine R', '5-6 Rock L forward, recover R', '7-8 bo'));
+    const place = placeInLine(dance, 4, 4);
+    expect(place.room).toBe(24);
+    expect(place.state.weight).toBe('R');
+    // A box takes four counts and more; two are left.
+    expect(offerFigures('bo', place)[0].insert).toBe('Bounce');
+    const own = studyText(
+      `${section('1-4 Vine R', '5 b')}\n\n## Figure "boathouse step" 1&2: A side, B behind, A tog`,
+    ).dance;
+    expect(offerFigures('bo', placeInLine(own, 3, 2))[0].insert).toBe('Boathouse step L');
+  });
+
+  test('inside a line the foot is the one that is free after the calls before', () => {
+    const { dance } = studyText(section('1&2 3&4 Shuffle R, co'));
+    expect(offerFigures('coas', placeInLine(dance, 2, 18))[0].insert).toBe('Coaster L');
+  });
+
+  test('a figure can be put behind a line, on the counts that follow', () => {
+    const { dance } = studyText(section('1-4 Vine R, touch L', '5-6 Rock L forward, recover R'));
+    expect(figureAfter(dance, 3, 'coaster')).toBe('7&8    Coaster L');
+    expect(figureAfter(dance, 3, 'pivot')).toBe('7-8    Pivot');
+    expect(figureAfter(dance, 3, 'nothing-such')).toBeUndefined();
   });
 
   test('stand after the lines above', () => {

@@ -18,6 +18,7 @@ import { figureCompletion } from './completion';
 import { findingMarks, sheetDress } from './dress';
 import { editorTheme } from './editor-theme';
 import { answerMargin } from './margin';
+import { differing } from './text-change';
 import { personalFigures, subscribeSettings } from '../settings/settings';
 import { prefilledField, restudy, settle, settledField, studyField } from './study-field';
 
@@ -111,22 +112,8 @@ const lineEnd = (text: string, from: number): number => {
   return end < 0 ? text.length : end;
 };
 
-/** Only the stretch that differs is replaced, so that the cursor and the undo history stay where they are. */
 function takeRemote(view: EditorView, text: string): void {
-  const old = view.state.doc.toString();
-  let from = 0;
-  while (from < old.length && from < text.length && old[from] === text[from]) from += 1;
-  let back = 0;
-  while (
-    back < old.length - from &&
-    back < text.length - from &&
-    old[old.length - 1 - back] === text[text.length - 1 - back]
-  )
-    back += 1;
-  view.dispatch({
-    changes: { from, to: old.length - back, insert: text.slice(from, text.length - back) },
-    userEvent: 'remote',
-  });
+  view.dispatch({ changes: differing(view.state.doc.toString(), text), userEvent: 'remote' });
 }
 
 function editorExtensions(session: DanceSession, onLine: (line: number) => void): Extension {

@@ -2,11 +2,8 @@
 import { insertNewline } from '@codemirror/commands';
 import { EditorSelection, type EditorState } from '@codemirror/state';
 import { EditorView, type Command } from '@codemirror/view';
-import { figureAfter, nextCount, type Finding, type Proposal } from '../../../core';
+import { CALL_COLUMN, figureAfter, nextCount, type Finding, type Proposal } from '../../../core';
 import { prefill, prefilledField, settle, studyField } from './study-field';
-
-/** Calls begin in this column, as on the printed sheet. */
-const CALL_COLUMN = 7;
 
 export function applyProposal(view: EditorView, proposal: Proposal): void {
   view.dispatch({

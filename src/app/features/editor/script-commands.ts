@@ -22,6 +22,7 @@ import {
 import { houseStyle, studyLive } from '../settings/settings';
 import { acceptFinding, addSection, applyFix, goTo, goToNextFinding, startNextLine, toCallColumn } from './commands';
 import { settle, studyField } from './study-field';
+import { differing } from './text-change';
 
 export const COMMAND_GROUPS = ['Writing', 'Lines', 'Sections', 'Slips'] as const;
 export type CommandGroup = (typeof COMMAND_GROUPS)[number];
@@ -79,20 +80,6 @@ export const tidyAll: Command = (view) => {
   goTo(view, doc.line(Math.min(line, doc.lines)).to);
   return true;
 };
-
-/** One change from the first letter that differs to the last. */
-function differing(old: string, next: string): { from: number; to: number; insert: string } {
-  let from = 0;
-  while (from < old.length && old[from] === next[from]) from += 1;
-  let back = 0;
-  while (
-    back < old.length - from &&
-    back < next.length - from &&
-    old[old.length - 1 - back] === next[next.length - 1 - back]
-  )
-    back += 1;
-  return { from, to: old.length - back, insert: next.slice(from, next.length - back) };
-}
 
 const moveSectionBy =
   (by: 1 | -1): Command =>

@@ -7,7 +7,8 @@ import {
   type Foot,
   type RailCell,
 } from '../../../core';
-import { FootDisc, Rail, RoomMark, WeightPair } from '../marks/Marks';
+import { Rail, WeightPair } from '../marks/Marks';
+import { StepRow } from '../marks/StepRow';
 
 /** One figure foot by foot, in every rhythm it is danced in; where its turns fall; what to mind. */
 export function FigureDetail({
@@ -99,31 +100,7 @@ function Form({ form, lead, title = form.counts }: { form: FigureForm; lead: Foo
       </Flex>
       <ol>
         {form.steps.map((step, index) => (
-          <Flex
-            as="li"
-            key={index}
-            align="center"
-            gap="0.5rem"
-            paddingBlock="0.25rem"
-            borderBottom="1px solid"
-            borderColor="line"
-          >
-            <chakra.b minWidth="1.2rem" fontVariantNumeric="tabular-nums">
-              {step.count}
-            </chakra.b>
-            <FootDisc mark={step.mark} />
-            <chakra.span flex="1" lineHeight="1.3">
-              {step.words}
-            </chakra.span>
-            {step.turned && (
-              <>
-                <RoomMark facing={step.facing} hour={step.hour} strong />
-                <chakra.b minWidth="2.75rem" textAlign="right">
-                  {step.hour}
-                </chakra.b>
-              </>
-            )}
-          </Flex>
+          <StepRow key={index} step={step} turnsOnly />
         ))}
       </ol>
       <Flex align="center" justify="space-between" color="quiet" fontSize="0.9375rem" paddingTop="0.25rem">

@@ -6,6 +6,7 @@ import { tryOwnFigure } from '../../../core';
 import { Modal } from '../frame/Modal';
 import { FootDisc, WeightPair } from '../marks/Marks';
 import { Button } from '../../theme/Button';
+import { Input, TextArea } from '../../theme/fields';
 import type { OwnEntry } from './own';
 
 const schema = object({
@@ -60,19 +61,13 @@ export default function OwnFigureForm({
     <Modal title={own ? 'Change your figure' : 'A figure of your own'} onClose={onClose} width="40rem">
       <form onSubmit={(event) => void keep(event)} noValidate>
         <Field label="Names, with commas between" error={formState.errors.names?.message}>
-          <chakra.input {...FIELD} {...register('names')} placeholder="harbour step, quay step" autoFocus />
+          <Input {...register('names')} placeholder="harbour step, quay step" autoFocus />
         </Field>
         <Field label="Counts" error={formState.errors.counts?.message}>
-          <chakra.input {...FIELD} {...register('counts')} width="9rem" />
+          <Input {...register('counts')} width="9rem" />
         </Field>
         <Field label="Feet, one action a comma" error={formState.errors.feet?.message}>
-          <chakra.textarea
-            {...FIELD}
-            {...register('feet')}
-            rows={3}
-            placeholder="A side, B behind, A together"
-            resize="vertical"
-          />
+          <TextArea {...register('feet')} rows={3} placeholder="A side, B behind, A together" resize="vertical" />
         </Field>
         <chakra.p color="quiet" fontSize="0.9375rem" marginBottom="0.75rem">
           A leads, B is the other foot; R and L will do as well. What takes no weight stands in brackets: [B touch
@@ -116,18 +111,6 @@ export default function OwnFigureForm({
     </Modal>
   );
 }
-
-const FIELD = {
-  font: 'inherit',
-  color: 'ink',
-  background: 'paper',
-  border: '1.5px solid',
-  borderColor: 'lineStrong',
-  borderRadius: '4px',
-  padding: '0.35rem 0.6rem',
-  width: '100%',
-  boxSizing: 'border-box',
-} as const;
 
 const Field = ({ label, error, children }: { label: string; error?: string; children: React.ReactNode }) => (
   <chakra.label display="block" marginBottom="0.75rem">

@@ -6,6 +6,7 @@ import { object, string, type InferType } from 'yup';
 import { editFacts } from '../../../core';
 import { studyLive } from '../settings/settings';
 import { Button } from '../../theme/Button';
+import { Input, Select } from '../../theme/fields';
 import type { DanceSession } from '../document/session';
 import { Modal } from '../frame/Modal';
 
@@ -122,23 +123,6 @@ const Label = chakra('label', {
     marginBottom: '0.15rem',
   },
 });
-
-const inputStyle = {
-  base: {
-    width: '100%',
-    font: 'inherit',
-    color: 'ink',
-    background: 'paper',
-    border: '1.5px solid',
-    borderColor: 'lineStrong',
-    borderRadius: '4px',
-    padding: '0.4rem 0.6rem',
-    minHeight: '2.375rem',
-    boxSizing: 'border-box',
-  },
-} as const;
-const Input = chakra('input', inputStyle);
-const Select = chakra('select', inputStyle);
 
 type FieldProps = {
   label: string;

@@ -4,7 +4,8 @@ import { memo, useCallback, useEffect, useRef } from 'react';
 import { cautionsOf, explainLine, isSlip, lineAtOffset, type Finding, type Proposal, type Study } from '../../../core';
 import { acceptHere, applyProposal } from '../editor/commands';
 import { FloorPicture } from '../floor/FloorPicture';
-import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
+import { RoomMark, WeightPair } from '../marks/Marks';
+import { StepRow } from '../marks/StepRow';
 
 interface Props {
   study: Study;
@@ -36,32 +37,7 @@ export const LinePanel = memo(function LinePanel({ study, line, view, onLine }: 
           />
           <chakra.ol>
             {explained.steps.map((step, index) => (
-              <Flex
-                as="li"
-                key={index}
-                align="center"
-                gap="0.5rem"
-                paddingBlock="0.3rem"
-                borderBottom="1px solid"
-                borderColor="line"
-              >
-                <chakra.b minWidth="1.1rem" fontVariantNumeric="tabular-nums">
-                  {step.count}
-                </chakra.b>
-                <FootDisc mark={step.mark} />
-                <chakra.span flex="1" lineHeight="1.3">
-                  {step.words}
-                </chakra.span>
-                <RoomMark facing={step.facing} hour={step.hour} strong={step.turned} />
-                <chakra.span
-                  minWidth="2.75rem"
-                  textAlign="right"
-                  fontWeight={step.turned ? '700' : '400'}
-                  color={step.turned ? 'ink' : 'quiet'}
-                >
-                  {step.hour}
-                </chakra.span>
-              </Flex>
+              <StepRow key={index} step={step} />
             ))}
           </chakra.ol>
           <Standing

@@ -15,6 +15,7 @@ import {
 import { Modal } from '../frame/Modal';
 import { allStyles, chooseStyle, dropStyle, keepStyle, useHouseStyle, useKeptStyles } from '../settings/settings';
 import { Button } from '../../theme/Button';
+import { Input, Select } from '../../theme/fields';
 
 /** A few lines that show everything a style decides. */
 const SAMPLE = studyText(
@@ -142,17 +143,8 @@ const Row = ({ label, children }: { label: string; children: React.ReactNode }) 
   </Flex>
 );
 
-const FIELD = {
-  font: 'inherit',
-  color: 'ink',
-  background: 'paper',
-  border: '1.5px solid',
-  borderColor: 'lineStrong',
-  borderRadius: '4px',
-  padding: '0.2rem 0.5rem',
-  flex: '1',
-  minWidth: '0',
-} as const;
+/** Beside its label, in a list of many. */
+const NARROW = { flex: '1', minWidth: '0', padding: '0.2rem 0.5rem' } as const;
 
 const Field = ({
   value,
@@ -163,8 +155,8 @@ const Field = ({
   onChange: (value: string) => void;
   onDone: () => void;
 }) => (
-  <chakra.input
-    {...FIELD}
+  <Input
+    {...NARROW}
     aria-label="Name of the style"
     value={value}
     maxLength={60}
@@ -184,11 +176,11 @@ const Choice = ({
   options: readonly (readonly [value: string, words: string])[];
   onChoose: (value: string) => void;
 }) => (
-  <chakra.select {...FIELD} aria-label={label} value={value} onChange={(event) => onChoose(event.target.value)}>
+  <Select {...NARROW} aria-label={label} value={value} onChange={(event) => onChoose(event.target.value)}>
     {options.map(([one, words]) => (
       <option key={one} value={one}>
         {words}
       </option>
     ))}
-  </chakra.select>
+  </Select>
 );

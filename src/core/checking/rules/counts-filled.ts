@@ -1,3 +1,4 @@
+import { CALL_COLUMN } from '../../printing/calls';
 import { printCounts } from '../../printing/counts';
 import { linesOf, replacing, section, type Rule } from '../rule';
 
@@ -26,7 +27,11 @@ export const countsFilled: Rule = {
       const label = `write ${counts}`;
       const at = { from: start, to: start };
       return [
-        { span, message: `No counts are written: taken as ${counts}.`, fix: replacing(label, at, counts.padEnd(7)) },
+        {
+          span,
+          message: `No counts are written: taken as ${counts}.`,
+          fix: replacing(label, at, counts.padEnd(CALL_COLUMN)),
+        },
       ];
     }),
 };
