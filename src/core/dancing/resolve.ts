@@ -14,7 +14,7 @@ import { nextFoot, type DanceState } from './state';
 
 /** Something the line did not say. `customary`: the figure's own habit settles it; otherwise it is a guess. */
 export interface Assumption {
-  readonly kind: 'way' | 'amount' | 'open' | 'stomp up' | 'direction' | 'pivot';
+  readonly kind: 'way' | 'amount' | 'open' | 'stomp up' | 'direction' | 'pivot' | 'turned step';
   readonly customary: boolean;
   readonly span: Span;
   /** What was assumed, in words: `left`, `1/2`. */
@@ -90,6 +90,9 @@ export function ridingTurn(unit: Unit, state: DanceState): { turn: Turn; assumed
 }
 
 function noteDirection(figure: Figure, call: Call, assumed: Assumption[]): void {
+  // `side R, behind L, 1/4 R`: nobody wrote that a step turns there.
+  if (figure.id === 'step' && !call.nameSpan && call.turn?.amount !== undefined && !call.direction)
+    assumed.push({ kind: 'turned step', customary: true, span: call.span, value: 'forward' });
   if (figure.id !== 'rock' || call.direction) return;
   assumed.push({ kind: 'direction', customary: true, span: call.span, value: 'side' });
 }

@@ -38,8 +38,11 @@ export function readStepLine(text: string, vocabulary: Vocabulary = COMMON_VOCAB
   return line;
 }
 
+const PLAIN = /^[ -~]*$/;
+
 /** Signs that people use for others, one for one, so that every offset stays. */
 function plainSigns(text: string): string {
+  if (PLAIN.test(text)) return text;
   return text
     .replace(/[\u2010-\u2015\u2212]/g, '-')
     .replace(/[\u00a0\u2000-\u200a\u202f\t]/g, ' ')

@@ -39,8 +39,12 @@ const WEIGHT =
 const FACING = /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
 const WALL_FACING = /^wall\s+(\d+):?\s+(\d{1,2}:\d{2})$/i;
 
+const MAY_BE_MARKED = /[(["“”„→]|->/;
+const NO_MARKS: Marks = { weightClaims: [], facingClaims: [], wallClaims: [], cues: [], notes: [], accepted: [] };
+
 /** Reads all marks and returns the line with each blanked out by spaces, so that every other place keeps its offset. */
 export function readMarks(text: string): { marks: Marks; rest: string } {
+  if (!MAY_BE_MARKED.test(text)) return { marks: NO_MARKS, rest: text };
   const marks = { weightClaims: [], facingClaims: [], wallClaims: [], cues: [], notes: [], accepted: [] } as {
     -readonly [K in keyof Marks]: Marks[K][number][];
   };

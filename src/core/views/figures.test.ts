@@ -32,6 +32,8 @@ const SEARCHES: [typed: string, first: string][] = [
   ['polysta', 'cross samba'],
   ['ball change', 'ball change'],
   ['square', 'jazz box'],
+  ['pivot', 'pivot'],
+  ['jazz', 'jazz box'],
 ];
 
 test.each(SEARCHES)('“%s” finds %s first', (typed, first) =>

@@ -53,14 +53,17 @@ export const FIGURE_ENTRIES: readonly FigureEntry[] = [false, true].flatMap((sin
   FIGURES.filter(({ family }) => (family === 'single') === single).map(entryOf),
 );
 
-/** Entries one of whose names has words beginning with every word typed; names that begin so go first. */
+/** Entries one of whose names has words beginning with every word typed: the very name first, then names that begin so. */
 export function searchFigures(entries: readonly FigureEntry[], typed: string): FigureEntry[] {
   const wanted = typed.split(/\s+/).map(plainLetters).filter(Boolean);
   if (wanted.length === 0) return [...entries];
+  const phrase = wanted.join(' ');
   const rank = ({ names }: FigureEntry): number => {
     const all = [...names.en, ...names.de, ...names.fr].map((name) => name.split(/[\s-]+/).map(plainLetters));
     if (!all.some((words) => wanted.every((part) => words.some((word) => word.startsWith(part))))) return Infinity;
-    return all.some((words) => words.join(' ').startsWith(wanted.join(' '))) ? 0 : 1;
+    const place = all.findIndex((words) => words.join(' ').startsWith(phrase));
+    if (all.some((words) => words.join(' ') === phrase)) return 0;
+    return place < 0 ? 3 : place < names.en.length ? 1 : 2;
   };
   return entries
     .map((entry) => ({ entry, place: rank(entry) }))

@@ -19,6 +19,11 @@ export const stepAssumed: Rule = {
         message: 'R goes again next, so this stomp is taken without weight.',
       },
       {
+        text: section(4, '1-3 Side R, behind L, <|1/4 right|>', '4 Scuff L'),
+        fixed: section(4, '1-3 Side R, behind L, step forward turning 1/4 right', '4 Scuff L'),
+        message: 'Taken as a step forward that turns so far.',
+      },
+      {
         text: section(4, '1-2 Step R forward, <|turn 1/2 left|>', '3-4 Walk R, walk L'),
         fixed: section(4, '1-2 Step R forward, pivot 1/2 left', '3-4 Walk R, walk L'),
       },
@@ -54,6 +59,10 @@ const SENTENCES: Partial<
   'stomp up': {
     message: ({ value }) => `${value} goes again next, so this stomp is taken without weight.`,
     mend: (words) => words.replace(/\b(stomp)\b/i, '$1 up'),
+  },
+  'turned step': {
+    message: () => 'Taken as a step forward that turns so far.',
+    mend: (words) => `step forward turning ${words.replace(/^turn(?:ing)?\s+/i, '')}`,
   },
   pivot: {
     message: ({ value }) => `The weight goes to ${value} on this turn, as the next step shows.`,
