@@ -5,6 +5,7 @@
 import type { Action } from '../model/actions';
 import { isFoot, otherFoot, type Foot, type Weight } from '../model/feet';
 import type { Turn } from '../model/turns';
+import type { Span } from '../model/text';
 import type { Call } from '../reading/calls';
 import type { Marks } from '../reading/marks';
 import type { BlockText, Script, ScriptLine } from '../reading/script';
@@ -190,9 +191,18 @@ function claimsByUnit(group: LaidGroup): Claims[] {
     const index = starts.findLastIndex((start) => start < from);
     return index < 0 && starts.length > 0 && group.group === groups[0] ? 0 : index;
   };
+  const owned = <T extends { readonly span: Span }>(claims: readonly T[]): Map<number, T[]> => {
+    const lists = new Map<number, T[]>();
+    for (const claim of claims) {
+      const index = owner(claim.span.from);
+      lists.set(index, [...(lists.get(index) ?? []), claim]);
+    }
+    return lists;
+  };
+  const [weights, facings] = [owned(marks.weightClaims), owned(marks.facingClaims)];
   return group.allotted.map((_, index) => ({
-    weightClaims: marks.weightClaims.filter((claim) => owner(claim.span.from) === index),
-    facingClaims: marks.facingClaims.filter((claim) => owner(claim.span.from) === index),
+    weightClaims: weights.get(index) ?? [],
+    facingClaims: facings.get(index) ?? [],
   }));
 }
 

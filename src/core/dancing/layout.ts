@@ -78,6 +78,8 @@ function laySection(text: SectionText, block: BlockText, offset: number, earlier
   return { text, groups, counts, statedCounts: source?.counts ?? text.counts ?? counts, borrows, offset };
 }
 
+const MOST_GROUPS = 128;
+
 /** Lays the lines that a line repeats where it stands: from the counts it names, or going on from the line before. */
 function layRepeat(
   group: CallGroup,
@@ -101,7 +103,8 @@ function layRepeat(
       )
     : all;
   const first = source[0]?.ticks[0];
-  if (first === undefined) return [layGroup(line, group, 0, next, false)];
+  // Repeats of repeats double each time; a section of so many lines is none.
+  if (first === undefined || own.length + source.length > MOST_GROUPS) return [layGroup(line, group, 0, next, false)];
   const shift = (group.counts?.ticks[0] ?? next) - (counts ? tickOfCount(counts.from) : Math.max(first, 0));
   const mirrored = repeat.mirrored || (repeat.lead !== undefined && leadOf(source) === otherFoot(repeat.lead));
   return source.map(({ group: { calls }, ticks, end, empty }) => {

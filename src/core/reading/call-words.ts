@@ -4,6 +4,7 @@ import type { Foot } from '../model/feet';
 import { CIRCLE, type Way } from '../model/turns';
 import { AMOUNT_WORDS, DIRECTION_WORDS, FOOT_WORDS, REPEAT_WORDS, SIDE_WORDS, WAY_WORDS } from '../vocabulary/words';
 import { figureById, type Figure } from '../vocabulary';
+import type { Token } from './tokens';
 import { GOES_ON, isSingle, type Call, type Draft } from './settle';
 
 /** Verbs that a heel or a toe can follow as a noun: `touch L toe behind`. */
@@ -179,4 +180,12 @@ export function onlyNamesFeet(draft: Draft, figure: Figure, ahead: readonly stri
   if (next === ' break') return draft.sides.length > 0;
   const isSide = (word: string): boolean => word in SIDE_WORDS || word in FOOT_WORDS;
   return isSide(next) && (isSide(after) || after === ' break');
+}
+
+/** For every token where the next bracket closes, -1 where none does; found for all of them in one walk from the back. */
+export function closingBrackets(tokens: readonly Token[]): readonly number[] {
+  const closes = new Array<number>(tokens.length).fill(-1);
+  for (let index = tokens.length - 2; index >= 0; index--)
+    closes[index] = tokens[index + 1].word === ')' ? index + 1 : closes[index + 1];
+  return closes;
 }

@@ -25,6 +25,7 @@ import { readTokens, type Token } from './tokens';
 import {
   asGestureOf,
   closingAtEnd,
+  closingBrackets,
   closingBetween,
   isFurtherPlace,
   isSideAhead,
@@ -71,6 +72,7 @@ class CallReader {
   private lastWord = '';
   private lastWasTurn = false;
   private bracketFrom = 0;
+  private closes: readonly number[] | undefined;
   private detailOf: number | undefined;
 
   constructor(
@@ -130,7 +132,8 @@ class CallReader {
 
   /** Calls in brackets are danced in turn as often as stands behind: `(step R forward, pivot 1/2 left) x2`. Other brackets say nothing. */
   private takeBracket(sign: string): void {
-    const close = sign === '(' ? this.tokens.findIndex(({ word }, index) => index > this.at && word === ')') : this.at;
+    this.closes ??= closingBrackets(this.tokens);
+    const close = sign === '(' ? this.closes[this.at] : this.at;
     const after = this.tokens[close + 1];
     const often = close < 0 ? 1 : after?.kind === 'times' ? after.value : (REPEAT_WORDS[after?.word ?? ''] ?? 1);
     if (often <= 1) return void (this.at += 1);

@@ -176,7 +176,8 @@ function findIn(tree: NameNode, words: readonly string[], start: number): FoundN
   let best: FoundName | undefined;
   let separated = false;
   for (let index = start; index < words.length; index++) {
-    if (words[index] === SEPARATOR && index > start) {
+    // One comma between two words; a row of them is no list.
+    if (words[index] === SEPARATOR && index > start && words[index - 1] !== SEPARATOR) {
       separated = true;
       continue;
     }
@@ -188,8 +189,7 @@ function findIn(tree: NameNode, words: readonly string[], start: number): FoundN
 }
 
 /** What a short form stands for, as canonical words. */
-export const findAbbreviation = (word: string): readonly string[] | undefined =>
-  Object.hasOwn(ABBREVIATIONS, word) ? ABBREVIATIONS[word].split(' ') : undefined;
+export const findAbbreviation = (word: string): readonly string[] | undefined => ABBREVIATIONS[word]?.split(' ');
 
 /** The name a figure is printed with. */
 export const houseName = (figure: Figure): string => figure.names.en[0];

@@ -78,6 +78,11 @@ describe('lines that repeat others', () => {
     expect(own.counts).toBe(counts);
   });
 
+  test('repeats of repeats end somewhere', () => {
+    const { parts } = danceScript(readScript(`## Section 1\n1 Walk R\n${'repeat\n'.repeat(400)}`));
+    expect(parts[0].counts).toBeLessThan(1000);
+  });
+
   test('a whole section over again, leading with the other foot', () => {
     const dance = danceScript(
       readScript(

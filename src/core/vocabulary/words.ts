@@ -7,17 +7,21 @@ import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
 import { CIRCLE, type Way } from '../model/turns';
 
+/** A table in which only what stands in it is found: nobody's word is a property that every object has. */
+const table = <T>(rows: Record<string, T>): Readonly<Record<string, T>> =>
+  Object.assign(Object.create(null), rows) as Record<string, T>;
+
 /** Words that name a side: as a foot, a direction or the way of a turn. What it is depends on the figure. */
-export const SIDE_WORDS: Readonly<Record<string, Foot>> = {
+export const SIDE_WORDS: Readonly<Record<string, Foot>> = table({
   r: 'R', right: 'R', rt: 'R', rechts: 'R', rechten: 'R', rechter: 'R', droite: 'R', droit: 'R',
   l: 'L', left: 'L', lt: 'L', links: 'L', linken: 'L', linker: 'L', gauche: 'L',
-}; // prettier-ignore
+}); // prettier-ignore
 
 /** Words that can only name a foot. */
-export const FOOT_WORDS: Readonly<Record<string, Foot>> = { rf: 'R', pd: 'R', lf: 'L', pg: 'L' };
+export const FOOT_WORDS: Readonly<Record<string, Foot>> = table({ rf: 'R', pd: 'R', lf: 'L', pg: 'L' });
 
 /** Directions, one or more words each. */
-export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = {
+export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
   forward: 'forward', fwd: 'forward', fw: 'forward', f: 'forward', forwards: 'forward', vor: 'forward', vorn: 'forward', vorwaerts: 'forward', 'nach vorn': 'forward', devant: 'forward', avant: 'forward', 'en avant': 'forward', avance: 'forward',
   back: 'back', backward: 'back', backwards: 'back', bwd: 'back', bk: 'back', zurueck: 'back', 'nach hinten': 'back', rueckwaerts: 'back', arriere: 'back', 'en arriere': 'back', recule: 'back',
   side: 'side', sideways: 'side', 'zur seite': 'side', seite: 'side', cote: 'side', 'de cote': 'side',
@@ -27,20 +31,20 @@ export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = {
   'in place': 'place', 'on the spot': 'place', 'am platz': 'place', 'auf der stelle': 'place', 'sur place': 'place', 'on place': 'place',
   diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
   out: 'out', apart: 'out', in: 'in', centre: 'in', center: 'in',
-}; // prettier-ignore
+}); // prettier-ignore
 
 /** The mover and what it passes: a foot named after one of these is the standing foot, unless no other is named. */
 export const OBJECT_DIRECTIONS: ReadonlySet<Direction> = new Set(['cross', 'behind', 'together'] as const);
 
 /** Amounts of a turn, in parts of a circle. */
-export const AMOUNT_WORDS: Readonly<Record<string, number>> = {
+export const AMOUNT_WORDS: Readonly<Record<string, number>> = table({
   quarter: 12, viertel: 12, vierteldrehung: 12, quart: 12,
   half: 24, halbe: 24, demi: 24,
   'three quarter': 36, dreiviertel: 36, 'trois quarts': 36,
   full: CIRCLE, ganze: CIRCLE, eighth: 6, achtel: 6, achteldrehung: 6, huitieme: 6,
-}; // prettier-ignore
+}); // prettier-ignore
 
-export const WAY_WORDS: Readonly<Record<string, Way>> = {
+export const WAY_WORDS: Readonly<Record<string, Way>> = table({
   clockwise: 'right',
   cw: 'right',
   anticlockwise: 'left',
@@ -48,10 +52,10 @@ export const WAY_WORDS: Readonly<Record<string, Way>> = {
   counterclockwise: 'left',
   'counter clockwise': 'left',
   ccw: 'left',
-};
+});
 
 /** How often, when written before or after a call. */
-export const REPEAT_WORDS: Readonly<Record<string, number>> = {
+export const REPEAT_WORDS: Readonly<Record<string, number>> = table({
   once: 1,
   twice: 2,
   two: 2,
@@ -61,7 +65,7 @@ export const REPEAT_WORDS: Readonly<Record<string, number>> = {
   eight: 8,
   zweimal: 2,
   'deux fois': 2,
-};
+});
 
 /** Words that carry nothing the weight or the facing depends on. */
 export const FILLERS: ReadonlySet<string> = new Set(
@@ -93,10 +97,10 @@ export const BODY_NOUNS: ReadonlySet<string> = new Set([
 export const WEIGHT_NOUNS: ReadonlySet<string> = new Set(['weight', 'wt', 'gewicht', 'poids']);
 
 /** Short forms typed for whole words. */
-export const ABBREVIATIONS: Readonly<Record<string, string>> = {
+export const ABBREVIATIONS: Readonly<Record<string, string>> = table({
   shuf: 'shuffle', piv: 'pivot', rec: 'recover', jb: 'jazz box', kbc: 'kick ball change', rs: 'rock', ss: 'side shuffle', tch: 'touch',
   nightclub: 'night club', touche: 'touch', 'n': 'and', stepping: 'step', stepped: 'step',
-}; // prettier-ignore
+}); // prettier-ignore
 
 /** Takes accents and umlauts away, so that both spellings are read: `zurück` and `zurueck`, `côté` and `cote`. Keeps the length of nothing: use on single words. */
 export const plainLetters = (word: string): string => (PLAIN.test(word) ? word : withoutAccents(word.toLowerCase()));
