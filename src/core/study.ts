@@ -23,14 +23,12 @@ export const LONGEST_TEXT = 1_000_000;
 /** What is worked out at every key: two thousand lines and more. Beyond it typing would stutter. */
 export const LONGEST_LIVE_TEXT = 120_000;
 
-/** The newest first: the editor is at one text while a panel is still drawn from the one before. */
-let recent: readonly Study[] = [];
-const MOST_REMEMBERED = 2;
+/** The newest alone: every study kept longer has to be carried through the collector's quick rounds. */
+let last: Study | undefined;
 
-/** Reads, dances and checks a text. The newest answers are remembered, so that several views of one text cost one study. */
+/** Reads, dances and checks a text. The last answer is remembered, so that several views of one text cost one study. */
 export function studyText(text: string, personal = '', longest = LONGEST_TEXT): Study {
-  const known = recent.find((study) => study.text === text && study.personal === personal);
-  if (known) return known;
+  if (last?.text === text && last.personal === personal) return last;
   const refused = text.length > longest;
   const script = readScript(refused ? '' : text, personal);
   const dance = danceScript(script);
@@ -47,6 +45,6 @@ export function studyText(text: string, personal = '', longest = LONGEST_TEXT): 
       return (view ??= viewScript(dance, findings));
     },
   };
-  recent = [study, ...recent].slice(0, MOST_REMEMBERED);
+  last = study;
   return study;
 }

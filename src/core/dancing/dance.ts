@@ -135,7 +135,7 @@ function danceLaid(block: BlockText, laid: readonly LaidSection[], weight: Weigh
   const dancer = new Dancer(
     before,
     laid.flatMap((section) =>
-      section.groups.flatMap((group) => group.allotted.map((allotted) => ({ ...allotted, line: group.line }))),
+      section.groups.flatMap((group) => group.allotted.map((allotted) => ({ allotted, line: group.line }))),
     ),
   );
   const sections = laid.map((section) => danceSection(section, dancer));
@@ -153,8 +153,8 @@ function danceSection(section: LaidSection, dancer: Dancer): DancedSection {
     for (; section.groups[index]?.line === line; index++) own.push(section.groups[index]);
     lines.push(danceLine(line, own, section.offset, dancer));
   }
-  const { groups: _groups, ...rest } = section;
-  return { ...rest, lines, before, after: dancer.state };
+  const { text, counts, statedCounts, borrows, offset } = section;
+  return { text, counts, statedCounts, borrows, offset, lines, before, after: dancer.state };
 }
 
 function danceLine(line: ScriptLine, laid: readonly LaidGroup[], offset: number, dancer: Dancer): DancedLine {
@@ -259,7 +259,7 @@ class Dancer {
 
   constructor(
     public state: DanceState,
-    private readonly all: readonly (Allotted & { readonly line: ScriptLine })[],
+    private readonly all: readonly { readonly allotted: Allotted; readonly line: ScriptLine }[],
   ) {}
 
   dance(group: LaidGroup, allotted: Allotted, offset: number, riders: Riders, claims: Claims): DancedCall {
@@ -357,7 +357,8 @@ class Dancer {
   /** The foot the next call that moves a foot is written for, if it names one; after the last call, the first one's. */
   private nextNamedFoot(): Foot | undefined {
     for (let ahead = 0; ahead < this.all.length && ahead < 4; ahead++) {
-      const { unit, steps, line } = this.all[(this.place + ahead) % this.all.length];
+      const { allotted, line } = this.all[(this.place + ahead) % this.all.length];
+      const { unit, steps } = allotted;
       // A line on its own is followed by nothing: only another line says how the dance begins again.
       if (this.place + ahead >= this.all.length && line === this.all[this.place - 1].line) return undefined;
       if (steps.length === 0 || steps.every((step) => step.role === '-')) continue;

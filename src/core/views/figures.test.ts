@@ -17,6 +17,20 @@ test('every figure is shown foot by foot, mirrored from the other foot', () => {
   }
 });
 
+test('the largest customary turn of a figure is told', () => {
+  const upTo = Object.fromEntries(FIGURE_ENTRIES.map(({ id, turnsUpTo }) => [id, turnsUpTo]));
+  // Handbook tables: a sailor to 3/4, a jazz box and a coaster to 1/2, a triple and a pivot all the way round, a rocking chair not at all.
+  expect([
+    upTo.sailor,
+    upTo['jazz-box'],
+    upTo.coaster,
+    upTo.shuffle,
+    upTo.pivot,
+    upTo['rolling-vine'],
+    upTo['rocking-chair'],
+  ]).toEqual(['3/4', '1/2', '1/2', 'full', 'full', '1 1/4', undefined]);
+});
+
 test('turns are shown where they fall', () => {
   const sailor = danceFigure('sailor', 'R');
   expect(sailor?.turns.map(({ words }) => words)).toEqual(['1/4 right', '1/2 right', '3/4 right']);

@@ -1,11 +1,11 @@
 /** The vocabulary as something to look things up in: every figure danced foot by foot, with its names, turns and cautions. */
 import { danceScript, type DancedLine } from '../dancing/dance';
 import { otherFoot, type Foot, type Weight } from '../model/feet';
-import { hourOfFacing } from '../model/turns';
+import { amountWords, hourOfFacing } from '../model/turns';
 import { printCounts } from '../printing/counts';
 import { actionSentence } from '../printing/moments';
 import { readScript } from '../reading/script';
-import { FIGURES, houseName, type Figure } from '../vocabulary';
+import { FIGURES, houseName, turnCapacity, type Figure } from '../vocabulary';
 import type { Care, Family } from '../vocabulary/figures';
 import { plainLetters } from '../vocabulary/words';
 import { readOwnFigure } from '../vocabulary/own';
@@ -22,6 +22,8 @@ export interface FigureEntry {
   /** Usual counts, one a rhythm: `1&2`, `1-3`. */
   readonly counts: readonly string[];
   readonly care?: Care;
+  /** The largest customary turn in words; undefined for what does not turn. */
+  readonly turnsUpTo?: string;
 }
 
 export interface FigureForm {
@@ -46,6 +48,7 @@ const entryOf = (figure: Figure): FigureEntry => ({
   names: { en: figure.names.en, de: figure.names.de ?? [], fr: figure.names.fr ?? [] },
   counts: [...new Set(figure.forms.flatMap(({ rhythms }) => rhythms.map((rhythm) => printCounts(rhythm))))],
   ...(figure.care && { care: figure.care }),
+  ...(turnCapacity(figure) > 0 && { turnsUpTo: amountWords(turnCapacity(figure)) }),
 });
 
 /** Figures that are looked up by name first, single actions after them. */

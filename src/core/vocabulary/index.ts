@@ -1,7 +1,7 @@
 /**
  * The figures, compiled once from their rows: forms read from the notation, names in a tree for longest-match look-up.
  */
-import { amountWords, type Way } from '../model/turns';
+import { amountWords, CIRCLE, type Way } from '../model/turns';
 import { type Foot } from '../model/feet';
 import { FIGURE_ROWS, LANGUAGES, type FigureRow } from './figures';
 import { readForm, readPattern, type Form, type PatternStep } from './notation';
@@ -186,6 +186,21 @@ function findIn(tree: NameNode, words: readonly string[], start: number): FoundN
     if (node.figure && (!separated || node.figure.listed)) best = { figure: node.figure, length: index - start + 1 };
   }
   return best;
+}
+
+/**
+ * The largest turn a figure is customarily danced with, in parts of a circle: what its name says, what its table spells out, a full
+ * turn for turns on both feet or in the air of one, a half where one step carries it all. 0 for what does not turn.
+ */
+export function turnCapacity(figure: Figure): number {
+  const spelt = [...figure.turned.values()].map((steps) =>
+    steps.reduce((sum, { turn }) => sum + (turn === 'whole' ? 0 : turn), 0),
+  );
+  const whole = figure.forms.some(({ steps }) => steps.some(({ turn }) => turn === 'whole'));
+  const inPlace = figure.bare === 'way' || figure.share !== undefined || figure.id === 'monterey';
+  const named = figure.definite ? (figure.amount ?? 0) : 0;
+  if (named > 0) return Math.max(named, ...spelt);
+  return Math.max(0, ...spelt, whole || figure.share !== undefined ? (inPlace ? CIRCLE : CIRCLE / 2) : 0);
 }
 
 /** What a short form stands for, as canonical words. */

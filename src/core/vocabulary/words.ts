@@ -103,7 +103,10 @@ export const ABBREVIATIONS: Readonly<Record<string, string>> = table({
 }); // prettier-ignore
 
 /** Takes accents and umlauts away, so that both spellings are read: `zurück` and `zurueck`, `côté` and `cote`. Keeps the length of nothing: use on single words. */
-export const plainLetters = (word: string): string => (PLAIN.test(word) ? word : withoutAccents(word.toLowerCase()));
+export const plainLetters = (word: string): string => {
+  const small = word.toLowerCase();
+  return PLAIN.test(small) ? small : withoutAccents(small);
+};
 
 const PLAIN = /^[a-z]+$/;
 

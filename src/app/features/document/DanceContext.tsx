@@ -1,6 +1,6 @@
-import { createContext, startTransition, useContext, useEffect, useState, useSyncExternalStore } from 'react';
-import type { Study } from '../../../core';
-import { studyLive, usePersonalFigures } from '../settings/settings';
+import { createContext, startTransition, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { LONGEST_LIVE_TEXT, studyText, type Study } from '../../../core';
+import { usePersonalFigures } from '../settings/settings';
 import type { DanceSession } from './session';
 
 const Context = createContext<DanceSession | undefined>(undefined);
@@ -30,7 +30,7 @@ export function useStudy(session: DanceSession): Study {
     follow();
     return session.subscribe(follow);
   }, [session]);
-  // The figures are read where the text is studied; this renders again when they change.
-  usePersonalFigures();
-  return studyLive(text);
+  // Held here: the core remembers the newest text alone, and the editor may be at a newer one.
+  const figures = usePersonalFigures();
+  return useMemo(() => studyText(text, figures, LONGEST_LIVE_TEXT), [text, figures]);
 }

@@ -46,6 +46,11 @@ export function FigureDetail({
         <Box as="section" marginTop="2rem">
           <chakra.h3 fontSize="1.125rem" fontWeight="700">
             With a turn
+            {entry.turnsUpTo && (
+              <chakra.span fontWeight="400" color="quiet">
+                , up to {entry.turnsUpTo}
+              </chakra.span>
+            )}
           </chakra.h3>
           <Flex wrap="wrap" gap="1.25rem 2.5rem" marginTop="0.5rem">
             {danced.turns.map(({ words, form }) => (
