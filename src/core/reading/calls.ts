@@ -202,6 +202,8 @@ class CallReader {
     if (figure.id === 'turn' || figure.id === 'full-turn') return this.takeTurnWord(figure, length);
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
     if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
+    // Words nobody knows, joined to a figure by "and", are no part of it.
+    if (draft && !draft.figure && this.joint !== 'none' && draft.unread[0]?.from === draft.from) this.finishCall();
     // `side, behind side cross` without its comma: a figure that begins with a place ends the step before it.
     if (
       draft &&

@@ -94,6 +94,8 @@ const footOf = ({ foot, footSpan }: Call): Draft['sides'] =>
 
 /** What a clause without a figure's name means. */
 export function impliedFigure(draft: Draft, previous: Call | undefined): Figure | undefined {
+  // A clause that opens with a word nobody knows is no step: the word may be the figure.
+  if (draft.unread.length > 0 && draft.unread[0].from === draft.from) return undefined;
   const bare = !draft.direction && !draft.turn;
   if (previous?.figure && isSingle(previous.figure) && (draft.sides.length > 0 || draft.direction)) {
     if (previous.figure.bare === 'direction') return previous.figure;

@@ -58,6 +58,7 @@ const TWINS: Readonly<Record<string, string>> = {
   volta: 'cross-shuffle',
   'jazz-triangle': 'jazz-box',
   'step-together-step': 'chasse',
+  'back-lock-back': 'lock-step',
 };
 
 /** Two steps and a way of turning say too little by themselves to be given a name; a heel grind is a heel that takes weight. */

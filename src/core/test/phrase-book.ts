@@ -282,7 +282,7 @@ export const CARELESS_PHRASES: Row[] = [
   [
     '1-4 push R to side turning 1/8 left four times',
     'L',
-    '1 R side, 1/8 left; 2 L side, 1/8 left; 3 R side, 1/8 left; 4 L side, 1/8 left',
+    '1 [R touch side], 1/8 left; 2 [R touch side], 1/8 left; 3 [R touch side], 1/8 left; 4 [R touch side], 1/8 left',
     'L',
     -24,
   ],
@@ -802,4 +802,6 @@ export const CARELESS_PHRASES: Row[] = [
   ['1-8 K step R, on 4 stomp up R', 'L', '1 R diagonal forward; 2 [L touch together]; 3 L diagonal back; 4 [R stomp up place]; 5 R diagonal back; 6 [L touch together]; 7 L diagonal forward; 8 [R touch together]', 'L', 0],
   ['1-2 slow coaster L, first two counts', 'R', '1 L back; 2 R together', 'R', 0],
   ['5-8 jazz box R 1/4 right, on 8 touch L', 'L', '5 R cross; 6 L back; 7 R side, 1/4 right; 8 [L touch together]', 'R', 12],
+  ['1&2 3-4 Lindy right', 'L', '1 R side; & L together; 2 R side; 3 L rock back; 4 R recover', 'R', 0],
+  ['3&4 back lock back L', 'R', '3 L back; & R lock; 4 L back', 'L', 0],
 ];
