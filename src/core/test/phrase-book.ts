@@ -165,7 +165,10 @@ export const PHRASES: Row[] = [
   ['1&2 Croiser PD devant PG, plante PG à gauche, PD sur place', 'L', '1 R cross; & L ball side; 2 R place', 'R', 0],
 ];
 
-/** The same, written down carelessly; each was stepped through by hand. */
+/**
+ * The same, written down carelessly. What they come to was written down as the program danced it and then read through foot by foot,
+ * so these rows hold what was judged right; they were not worked out beforehand as the rows above and the worked dances were.
+ */
 export const CARELESS_PHRASES: Row[] = [
   ['1-4 step-together-step fwd R, brush L', 'L', '1 R forward; 2 L together; 3 R forward; 4 [L brush forward]', 'R', 0],
   ['1&2 triple in place R', 'L', '1 R place; & L together; 2 R place', 'R', 0],
