@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import {
   danceFigure,
@@ -41,7 +41,7 @@ export function FiguresScreen() {
   const personal = usePersonalFigures();
   const style = useHouseStyle();
   const [editing, setEditing] = useState<OwnEntry | 'new'>();
-  const own = ownEntries(personal);
+  const own = useMemo(() => ownEntries(personal), [personal]);
   const typed = params.get('find') ?? '';
   const family = params.get('family') ?? '';
   const counts = params.get('counts') ?? '';

@@ -237,9 +237,9 @@ function furtherSteps({ figure, call }: Unit): PatternStep[] | undefined {
   if (!figure) return undefined;
   const [first] = figure.forms[0].steps;
   const ways = figure.bare === 'direction' ? (call.feet?.map(() => null) ?? []) : [];
-  const opening = ways.length > 0 && !call.direction ? ways : [...ways, call.direction ?? null];
-  const places = [...opening, ...(call.more ?? [])];
-  if (!call.more && (ways.length === 0 || places.length === ways.length)) return undefined;
+  if (!call.more && (ways.length === 0 || !call.direction)) return undefined;
+  const own = call.direction || ways.length === 0 ? [call.direction ?? null] : [];
+  const places = [...ways, ...own, ...(call.more ?? [])];
   return places.map((place, index) => ({
     ...first,
     role: first.role === 'A' && first.effect === 'takes' && index % 2 === 1 ? 'B' : first.role,
@@ -297,7 +297,8 @@ export function usualTicks(units: readonly Unit[], start: number): number[] {
   const ticks: number[] = [];
   let next = start;
   for (const { figure, call } of units) {
-    if (!figure) continue;
+    // What takes over a count of the call before it adds none.
+    if (!figure || call.at !== undefined) continue;
     const feet = call.feet && figure.run ? call.feet.length : 0;
     const rhythm =
       feet > 0 ? Array.from({ length: feet }, (_, index) => index * TICKS_A_COUNT) : figure.forms[0].rhythms[0];

@@ -115,7 +115,17 @@ export function danceScript(script: Script): Dance {
 /** With the weight on both feet at the end either foot may lead, so the dance can begin again. */
 function loopsTo(first: Weight, end: Weight, part: DancedBlock): boolean {
   if (part.sections.every((section) => section.lines.length === 0)) return true;
+  if (sharesItsFirstStep(part)) return true;
   return end === first || end === 'both' || first === 'both';
+}
+
+/** It ends `8&1` on the very step that it opens with on 1: the next wall says that step once more. */
+function sharesItsFirstStep({ sections }: DancedBlock): boolean {
+  const moments = sections.flatMap(({ lines }) => lines.flatMap((line) => line.moments));
+  const [first] = moments;
+  const last = moments[moments.length - 1];
+  if (!sections[sections.length - 1]?.borrows || first?.tick !== 0 || !last) return false;
+  return last.action.foot === first.action.foot && last.before.weight === first.before.weight;
 }
 
 /**

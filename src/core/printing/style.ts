@@ -4,7 +4,7 @@
  */
 import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
-import { amountWords, CIRCLE, type Way } from '../model/turns';
+import { amountWords, CIRCLE } from '../model/turns';
 import { houseName, type Figure } from '../vocabulary';
 
 /** `R`, `right` or `RF` (where only a foot can be meant; elsewhere `right`). */
@@ -59,8 +59,6 @@ export function styledSide(foot: Foot, style: HouseStyle, sure: boolean): string
   if (style.sides === 'feet' && sure) return `${foot}F`;
   return foot === 'R' ? 'right' : 'left';
 }
-
-export const styledWay = (way: Way): string => way;
 
 const SIGNS: Readonly<Record<string, string>> = { '1/4': '¼', '1/2': '½', '3/4': '¾', '1/8': '⅛', '3/8': '⅜', '5/8': '⅝', '7/8': '⅞', '1/3': '⅓', '2/3': '⅔', '1/6': '⅙', '5/6': '⅚' }; // prettier-ignore
 const WORDS: Readonly<Record<number, string>> = { 6: 'eighth', 12: 'quarter', 24: 'half', 36: 'three quarter' };

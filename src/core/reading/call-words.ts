@@ -8,8 +8,8 @@ import type { Token } from './tokens';
 import { GOES_ON, isSingle, type Call, type Draft } from './settle';
 
 /** Verbs that a heel or a toe can follow as a noun: `touch L toe behind`. */
-export const TOE_AND_HEEL: ReadonlySet<string> = new Set(['heel', 'toe']);
-export const TAKES_TOE_AND_HEEL: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 'close', 'heel']);
+const TOE_AND_HEEL: ReadonlySet<string> = new Set(['heel', 'toe']);
+const TAKES_TOE_AND_HEEL: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 'close', 'heel']);
 export const OBJECT_WORDS: ReadonlySet<string> = new Set([
   'towards',
   'toward',
@@ -44,7 +44,7 @@ export const PLACES_OF: Readonly<Record<string, Direction[]>> = {
 };
 
 /** Two words for one place: `forward across`, `out to the side`. */
-export const ONE_PLACE: ReadonlySet<string> = new Set([
+const ONE_PLACE: ReadonlySet<string> = new Set([
   'forward cross',
   'cross forward',
   'out side',
@@ -61,7 +61,7 @@ export function isFurtherPlace({ figure, direction, places }: Draft, next: Direc
   if (!before || before === next || ONE_PLACE.has(`${before} ${next}`)) return false;
   return figure === undefined || TAKES_PLACES.has(figure.id);
 }
-export const TAKES_PLACES: ReadonlySet<string> = new Set([
+const TAKES_PLACES: ReadonlySet<string> = new Set([
   'step',
   'touch',
   'tap',
@@ -99,7 +99,7 @@ export function shoulderAhead(words: readonly string[], at: number): { way: Way;
 }
 
 /** A kick or a heel and what the ball of the foot does after it, when the foot is named between them. */
-export const KICK_BALLS: Readonly<Record<string, string>> = {
+const KICK_BALLS: Readonly<Record<string, string>> = {
   'kick ball-change': 'kick-ball-change',
   'kick ball-step': 'kick-ball-step',
   'kick ball-cross': 'kick-ball-cross',

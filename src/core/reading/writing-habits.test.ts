@@ -68,6 +68,11 @@ describe('places in one breath', () => {
   test.each(TABLE)('%s', (line, moments) => expect(danced(line)).toBe(moments));
 });
 
+test('an exception inside a figure takes no count of its own, written with counts or without', () => {
+  expect(danced('Rocking chair R, on 4 touch L')).toBe(danced('1-4 Rocking chair R, on 4 touch L'));
+  expect(danced('1-4 Rocking chair R, on 4 touch L')).toContain('3 R rock back; 4 [L touch together]');
+});
+
 describe('repeats', () => {
   test('are read with what they repeat, and on which foot', () => {
     expect(readRepeat('Repeat 1-4 on the other foot', 0)).toMatchObject({ counts: { from: 1, to: 4 }, mirrored: true });

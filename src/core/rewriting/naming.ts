@@ -7,7 +7,7 @@ import { dancedLinesIn, rewriteLines, type LineRange } from './lines';
 import { nameMoments } from './name';
 
 /** Two steps spell a figure by chance; three or more mean it. */
-export const LEAST_MOMENTS = 3;
+const LEAST_MOMENTS = 3;
 
 /** The name of a group's calls, where they are single actions that spell a figure together. */
 export function nameOfGroup({ calls, empty }: DancedGroup, style?: HouseStyle) {

@@ -33,9 +33,6 @@ export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
   out: 'out', apart: 'out', in: 'in', centre: 'in', center: 'in',
 }); // prettier-ignore
 
-/** The mover and what it passes: a foot named after one of these is the standing foot, unless no other is named. */
-export const OBJECT_DIRECTIONS: ReadonlySet<Direction> = new Set(['cross', 'behind', 'together'] as const);
-
 /** Amounts of a turn, in parts of a circle. */
 export const AMOUNT_WORDS: Readonly<Record<string, number>> = table({
   quarter: 12, viertel: 12, vierteldrehung: 12, quart: 12,

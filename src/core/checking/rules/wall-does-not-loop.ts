@@ -14,7 +14,12 @@ export const wallDoesNotLoop: Rule = {
         message: 'The wall ends with the weight on R, so R is not free to begin again.',
       },
     ],
-    good: [section(4, '1&2 Coaster R', '3&4 Coaster L'), section(4, '1-4 Swivel heels R L R L')],
+    good: [
+      // The 1 of the last chasse is the step the next wall begins with.
+      '## Section 1\n1 Step R side\n2-3 Rock L back, recover R\n4&5 Chasse L\n6-7 Rock R back, recover L\n8&1 Chasse R',
+      section(4, '1&2 Coaster R', '3&4 Coaster L'),
+      section(4, '1-4 Swivel heels R L R L'),
+    ],
   },
   find: (dance) => {
     if (dance.loops !== false || !isFoot(dance.endWeight)) return [];
