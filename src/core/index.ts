@@ -42,7 +42,9 @@ export {
 } from './views/figures';
 export { editFacts, type Facts } from './printing/header';
 export { weightWords } from './printing/actions';
-export { wallTable, type Wall } from './walls/walls';
+export { wallsOf, wallTable, type Wall, type WallPlan } from './walls/table';
+export { danceWithPlan } from './walls/settle';
+export { wallsExplained, wallsInShort } from './walls/words';
 export type { FootMark, LineView, RailCell, ScriptView, SectionView, Truth } from './views/script-view';
 export { explainLine, type Explained, type ExplainedStep, type FloorMark } from './views/explain';
 export { viewSheet, type Sheet, type SheetLine, type SheetSection } from './views/sheet';

@@ -1,10 +1,11 @@
 /** Text in, answers out: the whole chain in one call. */
 import { checkDance } from './checking/check';
 import { tooLong } from './checking/too-long';
-import { danceScript, type Dance } from './dancing/dance';
+import type { Dance } from './dancing/dance';
 import type { Finding } from './model/findings';
 import { readScript, type Script } from './reading/script';
 import { proposeSolutions } from './solving/propose';
+import { danceWithPlan } from './walls/settle';
 import { viewScript, type ScriptView } from './views/script-view';
 
 export interface Study {
@@ -31,7 +32,7 @@ export function studyText(text: string, personal = '', longest = LONGEST_TEXT): 
   if (last?.text === text && last.personal === personal) return last;
   const refused = text.length > longest;
   const script = readScript(refused ? '' : text, personal);
-  const dance = danceScript(script);
+  const dance = danceWithPlan(script);
   const findings = refused ? [tooLong(text, longest)] : proposeSolutions(dance, checkDance(dance));
   let view: ScriptView | undefined;
   const study: Study = {

@@ -67,6 +67,8 @@ export interface DancedSection extends Omit<LaidSection, 'groups'> {
 export interface DancedBlock {
   readonly block: BlockText;
   readonly sections: readonly DancedSection[];
+  /** All of them in the order of the sections. */
+  readonly moments: readonly Moment[];
   readonly before: DanceState;
   readonly after: DanceState;
   readonly counts: number;
@@ -84,15 +86,23 @@ export interface Dance {
   readonly counts: number;
   readonly netTurn: Turn;
   readonly endWeight: Weight;
-  /** The dance can begin again where it ends; undefined while the weight is not certain. */
+  /** The dance can begin again where it ends; undefined while the weight is not certain, and for an order of parts. */
   readonly loops: boolean | undefined;
 }
 
-export function danceScript(script: Script): Dance {
+/** Weights that parts and tags start with where the plan gives them others than the order of the sheet does. */
+export type StartWeights = ReadonlyMap<BlockText, Weight>;
+
+const NO_STARTS: StartWeights = new Map();
+
+export function danceScript(script: Script, starts: StartWeights = NO_STARTS): Dance {
   const startWeight = script.header.startWeight;
   let weight = startWeight;
+  let whole: readonly LaidSection[] | undefined;
   const danceOn = (block: BlockText): DancedBlock => {
-    const danced = danceBlock(block, weight);
+    const laid = layBlock(block, block.kind === 'tag' ? whole : undefined);
+    if (block.kind === 'part') whole ??= laid;
+    const danced = danceBlock(block, laid, starts.get(block) ?? weight);
     weight = danced.after.weight;
     return danced;
   };
@@ -100,6 +110,7 @@ export function danceScript(script: Script): Dance {
   const endWeight = weight;
   const tags = script.blocks.filter((block) => block.kind === 'tag').map(danceOn);
   const first = parts[0]?.before.weight ?? startWeight;
+  const phrased = script.plan.some(({ item }) => item.kind === 'order');
   return {
     script,
     parts,
@@ -108,7 +119,7 @@ export function danceScript(script: Script): Dance {
     counts: parts.reduce((sum, part) => sum + part.counts, 0),
     netTurn: parts.reduce((sum, part) => sum + part.netTurn, 0),
     endWeight,
-    loops: parts.length === 0 || endWeight === 'unknown' ? undefined : loopsTo(first, endWeight, parts[0]),
+    loops: parts.length === 0 || endWeight === 'unknown' || phrased ? undefined : loopsTo(first, endWeight, parts[0]),
   };
 }
 
@@ -120,8 +131,7 @@ function loopsTo(first: Weight, end: Weight, part: DancedBlock): boolean {
 }
 
 /** It ends `8&1` on the very step that it opens with on 1: the next wall says that step once more. */
-function sharesItsFirstStep({ sections }: DancedBlock): boolean {
-  const moments = sections.flatMap(({ lines }) => lines.flatMap((line) => line.moments));
+function sharesItsFirstStep({ sections, moments }: DancedBlock): boolean {
   const [first] = moments;
   const last = moments[moments.length - 1];
   if (!sections[sections.length - 1]?.borrows || first?.tick !== 0 || !last) return false;
@@ -132,16 +142,24 @@ function sharesItsFirstStep({ sections }: DancedBlock): boolean {
  * A dance that ends `8&1` and opens on 2 begins, on wall 1, with that step on 1; when the start weight stands on its foot already,
  * wall 1 opens on 2 instead.
  */
-function danceBlock(block: BlockText, weight: Weight): DancedBlock {
-  const laid = layBlock(block);
+function danceBlock(block: BlockText, laid: readonly LaidSection[], weight: Weight): DancedBlock {
   const runsOver = laid.length > 0 && laid[laid.length - 1].borrows && (laid[0].groups[0]?.ticks[0] ?? 0) > 0;
   if (!runsOver || !isFoot(weight)) return danceLaid(block, laid, weight, runsOver);
   const stepped = danceLaid(block, laid, otherFoot(weight), true);
   return stepped.after.weight === otherFoot(weight) ? stepped : danceLaid(block, laid, weight, true);
 }
 
-function danceLaid(block: BlockText, laid: readonly LaidSection[], weight: Weight, runsOver: boolean): DancedBlock {
-  const before = startState(weight);
+/** Lines danced on from a moment of another block: what a wall changes, an ending, an option. */
+export const danceFrom = (block: BlockText, before: DanceState, whole?: DancedBlock): DancedBlock =>
+  danceLaid(block, layBlock(block, whole && layBlock(whole.block)), before.weight, false, before);
+
+function danceLaid(
+  block: BlockText,
+  laid: readonly LaidSection[],
+  weight: Weight,
+  runsOver: boolean,
+  before: DanceState = startState(weight),
+): DancedBlock {
   const dancer = new Dancer(
     before,
     laid.flatMap((section) =>
@@ -151,7 +169,17 @@ function danceLaid(block: BlockText, laid: readonly LaidSection[], weight: Weigh
   const sections = laid.map((section) => danceSection(section, dancer));
   const { state } = dancer;
   const counts = sections.reduce((sum, section) => sum + section.counts, 0);
-  return { block, sections, before, after: state, counts, netTurn: state.rotation, runsOver };
+  const moments = sections.flatMap(({ lines }) => lines.flatMap((line) => line.moments));
+  return {
+    block,
+    sections,
+    moments,
+    before,
+    after: state,
+    counts,
+    netTurn: state.rotation - before.rotation,
+    runsOver,
+  };
 }
 
 function danceSection(section: LaidSection, dancer: Dancer): DancedSection {

@@ -36,18 +36,25 @@ export interface LaidSection {
   readonly offset: number;
 }
 
-export function layBlock(block: BlockText): LaidSection[] {
+/** `whole`: the part whose counts a tag may repeat. */
+export function layBlock(block: BlockText, whole?: readonly LaidSection[]): LaidSection[] {
   const laid: LaidSection[] = [];
   let offset = 0;
   for (const text of block.sections) {
-    const section = laySection(text, block, offset, laid);
+    const section = laySection(text, block, offset, laid, whole);
     laid.push(section);
     offset += section.counts * TICKS_A_COUNT;
   }
   return laid;
 }
 
-function laySection(text: SectionText, block: BlockText, offset: number, earlier: readonly LaidSection[]): LaidSection {
+function laySection(
+  text: SectionText,
+  block: BlockText,
+  offset: number,
+  earlier: readonly LaidSection[],
+  whole?: readonly LaidSection[],
+): LaidSection {
   const source = text.copy ? block.sections.find((other) => other.number === text.copy?.of && !other.copy) : undefined;
   const lines = [...(source?.lines ?? []), ...text.lines];
   const mirrored = text.copy?.mirrored === true;
@@ -57,7 +64,7 @@ function laySection(text: SectionText, block: BlockText, offset: number, earlier
   for (const line of lines) {
     for (const group of (line.step as StepLine).groups) {
       if (group.repeat) {
-        const again = layRepeat(group, group.repeat, line, next, groups, earlier);
+        const again = layRepeat(group, group.repeat, line, next, groups, earlier, whole);
         groups.push(...again);
         next = Math.max(next, ...again.map(({ end }) => end));
         continue;
@@ -88,37 +95,80 @@ function layRepeat(
   next: number,
   own: readonly LaidGroup[],
   earlier: readonly LaidSection[],
+  whole?: readonly LaidSection[],
 ): LaidGroup[] {
-  const named =
-    repeat.section === undefined ? undefined : earlier.findLast(({ text }) => text.number === repeat.section);
-  // "Repeat" with nothing before it in its own section means the section before.
-  const all = named?.groups ?? (own.length > 0 ? own : (earlier[earlier.length - 1]?.groups ?? []));
   const { counts } = repeat;
+  const all = repeatedGroups(repeat, own, earlier, whole);
+  const limit = counts ? tickOfCount(counts.to + 1) : Infinity;
   const source = counts
     ? all.filter(
         ({ ticks }) =>
           ticks.length > 0 &&
           ticks[0] >= tickOfCount(counts.from) - HALF_COUNT &&
-          ticks[0] < tickOfCount(counts.to + 1),
+          ticks[0] < limit &&
+          // An `&` that opens a line belongs to the count after it, unless the place names it.
+          (counts.and || ticks[0] <= limit - TICKS_A_COUNT || (ticks[1] ?? 0) < limit),
       )
     : all;
   const first = source[0]?.ticks[0];
   // Repeats of repeats double each time; a section of so many lines is none.
-  if (first === undefined || own.length + source.length > MOST_GROUPS) return [layGroup(line, group, 0, next, false)];
-  const shift = (group.counts?.ticks[0] ?? next) - (counts ? tickOfCount(counts.from) : Math.max(first, 0));
+  if (first === undefined || own.length + source.length * repeat.times > MOST_GROUPS)
+    return [layGroup(line, group, 0, next, false)];
+  const start = counts ? tickOfCount(counts.from) : Math.max(first, 0);
+  const length = Math.min(limit, Math.max(...source.map(({ end }) => end))) - start;
   const mirrored = repeat.mirrored || (repeat.lead !== undefined && leadOf(source) === otherFoot(repeat.lead));
-  return source.map(({ group: { calls }, ticks, end, empty }) => {
-    const again = calls.map((call) => withSpan(mirrored ? mirrorCall(call) : call, repeat.span));
-    return {
-      line,
-      group: { ...(group.counts && { counts: group.counts }), calls: again },
-      ticks: ticks.map((tick) => tick + shift),
-      end: end + shift,
-      allotted: allotCounts(unitsOfCalls(again), ticks).units,
-      empty: empty.map((tick) => tick + shift),
-    };
-  });
+  return Array.from(
+    { length: repeat.times },
+    (_, time) => (group.counts?.ticks[0] ?? next) - start + time * length,
+  ).flatMap((shift) =>
+    source.map(({ group: { calls }, ticks: all, end, empty }) => {
+      const again = calls.map((call) => withSpan(mirrored ? mirrorCall(call) : call, repeat.span));
+      const ticks = all.filter((tick) => tick < limit);
+      return {
+        line,
+        group: { ...(group.counts && { counts: group.counts }), calls: again },
+        ticks: ticks.map((tick) => tick + shift),
+        end: Math.min(end, limit) + shift,
+        allotted: cutUnits(allotCounts(unitsOfCalls(again), all).units, ticks.length),
+        empty: empty.filter((tick) => tick < limit).map((tick) => tick + shift),
+      };
+    }),
+  );
 }
+
+/** Lines a line may repeat, in ticks of the section, or of the whole part where a tag names counts of the dance. */
+function repeatedGroups(
+  { section, counts }: Repeat,
+  own: readonly LaidGroup[],
+  earlier: readonly LaidSection[],
+  whole?: readonly LaidSection[],
+): readonly LaidGroup[] {
+  const named = section === undefined ? undefined : (whole ?? earlier).findLast(({ text }) => text.number === section);
+  if (named) return named.groups;
+  if (whole && (counts || own.length === 0))
+    return whole.flatMap(({ groups, offset }) =>
+      offset === 0
+        ? groups
+        : groups.map((group) => ({
+            ...group,
+            ticks: group.ticks.map((tick) => tick + offset),
+            end: group.end + offset,
+            empty: group.empty.map((tick) => tick + offset),
+          })),
+    );
+  // "Repeat" with nothing before it in its own section means the section before.
+  return own.length > 0 ? own : (earlier[earlier.length - 1]?.groups ?? []);
+}
+
+/** What is danced within the first moments of a line: a call cut in two keeps its first steps. */
+const cutUnits = (units: readonly Allotted[], moments: number): readonly Allotted[] =>
+  units.flatMap((unit) =>
+    unit.first < 0 || unit.first + unit.length <= moments
+      ? [unit]
+      : unit.first >= moments
+        ? []
+        : [{ ...unit, steps: unit.steps.slice(0, moments - unit.first), length: moments - unit.first }],
+  );
 
 const withSpan = (call: Call, span: Span): Call => ({
   ...call,

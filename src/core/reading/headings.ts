@@ -16,6 +16,8 @@ const ORDINAL_SECTION = /^(\d{1,2})(?:st|nd|rd|th)\s+(?:section|eight)\b/i;
 const COUNTED_SECTION = /^[[(]\s*(\d{1,3})\s*-\s*(\d{1,3})\s*[\])]/;
 const COPY = /^=\s*section\s+(\d{1,2})\b\s*(mirrored)?/i;
 const OTHER = /^(part|teil|tag|bridge|option|ending|finish|figure|plan)\b/i;
+/** `Tag after wall 2`: where it is danced is no part of its name. */
+const PLACED = /(?:^|\s+)(?:after|at|on|in|during|end\s+of|walls?)\s.*$/i;
 const LONGEST_HEADING = 200;
 
 const MEMORY_SIZE = 4000;
@@ -91,6 +93,7 @@ function readOther(text: string, marked: boolean, insideSection: boolean): Headi
   const bare = rest
     .replace(COUNTS, '')
     .replace(/[:(].*$/, '')
+    .replace(PLACED, '')
     .trim();
   return { kind, name: quoted ?? bare, title: titleAfter(rest), ...statedCounts(rest) };
 }

@@ -8,15 +8,20 @@ export interface Repeat {
   /** Another section of the same part; undefined for counts of this one. */
   readonly section?: number;
   /** Whole counts, first and last; undefined for all of the section, or for all that stands above in this one. */
-  readonly counts?: { readonly from: number; readonly to: number };
+  readonly counts?: { readonly from: number; readonly to: number; readonly and: boolean };
+  /** How often. */
+  readonly times: number;
   readonly mirrored: boolean;
   /** "leading L": mirrored when the lines repeated lead with the other foot. */
   readonly lead?: Foot;
 }
 
-const OPENING = /^\s*(?:then\s+)?(?:repeat|same(?:\s+(?:again|as))?|as\s+above|wiederholen|reprendre|repeter)\b/i;
+const OPENING =
+  /^\s*(?:then\s+)?(?:repeat|(?:do|dance)\s+(?=(?:the\s+)?(?:first|last|counts?|sections?|sec\.?|s)\s*\d)|same(?:\s+(?:again|as))?|as\s+above|wiederholen|reprendre|repeter)\b/i;
 const SECTION = /\b(?:section|sec\.?|s)\s*(\d{1,2})\b/i;
-const COUNTS = /(?:counts?|steps?|above|repeat|as)?\s*\b(\d{1,2})\s*&?\s*(?:-|to)\s*(\d{1,2})&?/i;
+const COUNTS = /(?:counts?|steps?|above|repeat|as)?\s*\b(\d{1,2})\s*&?\s*(?:-|to)\s*(\d{1,2})\s*(&)?/i;
+const FIRST = /\bfirst\s+(\d{1,2})(?:\s*(&|1\/2|and\s+a\s+half))?/i;
+const TIMES = /\b(?:(twice)|x\s?([2-9])|([2-9])\s?(?:x|times))\b/i;
 const MIRRORED =
   /\b(?:mirror(?:ed)?|(?:other|opposite)\s+(?:foot|feet|side|way|lead|direction)|reversed?|spiegelverkehrt|gegengleich|autre\s+pied|miroir)\b/i;
 const LEAD = /\b(?:lead(?:ing)?|start(?:ing)?|beginning|begin)\s+(?:with\s+|on\s+)?(?:the\s+)?([a-z]+)\b/i;
@@ -28,7 +33,10 @@ export function readRepeat(text: string, start: number): Repeat | undefined {
   if (!opening) return undefined;
   const rest = words.slice(opening[0].length);
   const section = SECTION.exec(rest)?.[1];
-  const counts = COUNTS.exec(section ? rest.replace(SECTION, ' ') : rest);
+  const spoken = section ? rest.replace(SECTION, ' ') : rest;
+  const first = FIRST.exec(spoken);
+  const counts = first ? [first[0], '1', first[1], first[2]] : COUNTS.exec(spoken);
+  const times = TIMES.exec(rest);
   const side = LEAD.exec(rest)?.[1].toLowerCase() ?? '';
   const lead = FOOT_WORDS[side] ?? SIDE_WORDS[side];
   const [from, to] = counts ? [Number(counts[1]), Number(counts[2])] : [0, 0];
@@ -37,7 +45,8 @@ export function readRepeat(text: string, start: number): Repeat | undefined {
   return {
     span: { from: own, to: own + words.trim().length },
     ...(section !== undefined && { section: Number(section) }),
-    ...(counts && { counts: { from, to } }),
+    ...(counts && { counts: { from, to, and: Boolean(counts[3]) } }),
+    times: times ? (times[1] ? 2 : Number(times[2] ?? times[3])) : 1,
     mirrored: MIRRORED.test(rest),
     ...(lead && { lead }),
   };

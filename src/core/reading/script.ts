@@ -6,6 +6,7 @@ import { readCounts } from './counts';
 import { readHeader, readHeaderLine, type Header, type HeaderEntry } from './header';
 import { readHeading, type Heading } from './headings';
 import { readStepLine, type StepLine } from './line';
+import { readLoosePlan, readPlanLine, type PlanItem } from './plan';
 import { readOwnFigures, type OwnFigures } from './own-figures';
 
 export const LINE_KINDS = [
@@ -58,6 +59,17 @@ export interface BlockText {
   readonly sections: SectionText[];
 }
 
+/** One thing the plan says. */
+export interface PlanEntry {
+  readonly line: ScriptLine;
+  /** Where its text begins in the whole: the places of the item count from here. */
+  readonly offset: number;
+  readonly item: PlanItem;
+  /** Where it stands, for "here": in this block, after this line. */
+  readonly block?: BlockText;
+  readonly afterLine: number;
+}
+
 export interface Script {
   readonly text: string;
   readonly title: string;
@@ -66,6 +78,8 @@ export interface Script {
   readonly lines: readonly ScriptLine[];
   /** Parts, tags and the rest in the order they stand. */
   readonly blocks: readonly BlockText[];
+  /** What is said of walls, tags, restarts, orders and endings, wherever it stands. */
+  readonly plan: readonly PlanEntry[];
   readonly own: OwnFigures;
 }
 
@@ -90,6 +104,8 @@ class ScriptReader {
   private readonly lines: ScriptLine[] = [];
   private readonly entries: HeaderEntry[] = [];
   private readonly blocks: BlockText[] = [];
+  private readonly plan: PlanEntry[] = [];
+  private readonly raw: readonly string[];
   private header: Header | undefined;
   private title = '';
   private titleLine: number | undefined;
@@ -99,11 +115,13 @@ class ScriptReader {
   constructor(
     private readonly text: string,
     private readonly own: OwnFigures,
-  ) {}
+  ) {
+    this.raw = text.split('\n');
+  }
 
   read(): Script {
     let offset = 0;
-    for (const raw of this.text.split('\n')) {
+    for (const raw of this.raw) {
       const text = raw.endsWith('\r') ? raw.slice(0, -1) : raw;
       this.readLine(text, { from: offset, to: offset + text.length });
       offset += raw.length + 1;
@@ -116,6 +134,7 @@ class ScriptReader {
       header: this.header ?? readHeader(this.entries),
       lines,
       blocks,
+      plan: this.plan,
       own: this.own,
     };
   }
@@ -130,11 +149,12 @@ class ScriptReader {
     if (trimmed.length > LONGEST_LINE) return push('text');
     if (/^#(?!#)/.test(trimmed) && this.titleLine === undefined)
       return this.takeTitle(trimmed.replace(/^#\s*/, ''), push);
-    const heading = readHeading(trimmed, this.section !== undefined);
+    const heading = this.placedHeading(trimmed) ?? readHeading(trimmed, this.section !== undefined);
     if (heading) return this.takeHeading(heading, index, push);
     if (trimmed.startsWith('>')) return push('note');
     if (/^option\b.*:/i.test(trimmed) && /^\s/.test(text)) return push('option');
-    if (this.block?.kind === 'plan' || this.block?.kind === 'figure') return push(this.block.kind);
+    if (this.block?.kind === 'figure') return push('figure');
+    if (this.takePlan(text, span, push)) return;
     if (!this.block && this.takeHeaderLine(text, span, push)) return;
     if (this.takeStep(text, push)) return;
     if (!this.block && this.titleLine === undefined) return this.takeTitle(trimmed, push);
@@ -163,8 +183,49 @@ class ScriptReader {
     if (!counted && !isWhole(step)) return false;
     const section = this.openSection();
     push('step', { step, section });
-    section.lines.push(this.lines[this.lines.length - 1]);
+    const line = this.lines[this.lines.length - 1];
+    section.lines.push(line);
+    for (const note of step.marks.notes) {
+      // `[restart here on wall 3]`: after this line.
+      if (!/restart|tag|bridge/i.test(note.text)) continue;
+      const from = line.span.from + text.indexOf(note.text, note.span.from);
+      this.addPlan(
+        readLoosePlan(note.text).filter((item) => item.kind === 'restart' || item.kind === 'tag'),
+        line,
+        from,
+      );
+    }
     return true;
+  }
+
+  private addPlan(items: readonly PlanItem[], line: ScriptLine, offset: number): void {
+    for (const item of items) this.plan.push({ line, offset, item, block: this.block, afterLine: line.index });
+  }
+
+  /** Under `## Plan` every line; elsewhere what can be nothing else. The title of a pasted sheet comes first. */
+  private takePlan(text: string, span: Span, push: (kind: LineKind, more?: Partial<ScriptLine>) => void): boolean {
+    const strict = this.block?.kind === 'plan';
+    if (!strict && (this.lines.every(({ kind }) => kind === 'blank') || isCounted(text))) return false;
+    const items = strict ? readPlanLine(text) : readLoosePlan(text);
+    if (items.length === 0 && !strict) return false;
+    push('plan', this.section ? { section: this.section } : {});
+    this.addPlan(items, this.lines[this.lines.length - 1], span.from);
+    return true;
+  }
+
+  /** `Tag: end of walls 1 & 4` over step lines is the heading of the tag, not only its place. */
+  private placedHeading(trimmed: string): Heading | undefined {
+    if (!/^(?:tag|bridge|ending|finish)\b/i.test(trimmed) || this.block?.kind === 'plan') return undefined;
+    const next = this.raw.slice(this.lines.length + 1, this.lines.length + 3).find((line) => line.trim() !== '');
+    if (next === undefined || !isCounted(next)) return undefined;
+    const [item] = readLoosePlan(trimmed);
+    if (item?.kind !== 'tag' && item?.kind !== 'ending') return undefined;
+    if (item.kind === 'tag' ? item.tag.kind === 'own' : item.changed) return undefined;
+    const name = item.kind === 'tag' && item.tag.kind === 'named' ? item.tag.text : '';
+    const counts = Number(
+      /\b(\d{1,2})[\s-]*counts?\s*\)?(?:\s+tag)?/i.exec(trimmed.replace(/\bafter\s+\d+\s*counts?/i, ''))?.[1],
+    );
+    return { kind: item.kind, name, title: '', ...(counts > 0 && { counts }) };
   }
 
   private openSection(): SectionText {
@@ -231,6 +292,11 @@ class ScriptReader {
       sections: [],
     });
     push('heading', { heading });
+    if (heading.kind !== 'tag' && heading.kind !== 'ending') return;
+    const line = this.lines[index];
+    const words = line.text.replace(/^\s*#+\s*/, '');
+    const placed = readLoosePlan(words).filter(({ kind }) => kind === heading.kind);
+    this.addPlan(placed, line, line.span.from + line.text.length - words.length);
   }
 
   private startPart(name: string): BlockText {

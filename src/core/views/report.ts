@@ -2,10 +2,10 @@
 import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/dance';
 import type { Finding } from '../model/findings';
 import { applyEdits, positionOf } from '../model/text';
-import { labelOfTick } from '../model/ticks';
+import { countsOfTicks, labelOfTick } from '../model/ticks';
 import { CIRCLE, hourOfFacing, type Turn } from '../model/turns';
 import { printCalls } from '../printing/calls';
-import { wallsByTurn, wallTable } from '../walls/walls';
+import { wallsOf, wallTable, type Wall } from '../walls/table';
 import { lineWords } from './explain';
 
 const inCircles = (turn: Turn): number => turn / CIRCLE;
@@ -14,31 +14,45 @@ export type Report = ReturnType<typeof reportDance>;
 
 /** `walls`: how many walls are listed. */
 export function reportDance(dance: Dance, findings: readonly Finding[], walls = 8) {
-  const danced = dance.counts > 0;
+  const plan = wallsOf(dance);
   return {
     title: dance.script.title,
     totals: {
       counts: dance.counts,
-      netTurn: inCircles(dance.netTurn),
-      wallsNet: wallsByTurn(dance),
-      wallsDanced: wallsByTurn(dance),
+      netTurn: inCircles(plan.netTurn),
+      wallsNet: plan.wallsNet,
+      wallsDanced: plan.wallsDanced,
       startWeight: dance.startWeight,
       endWeight: dance.endWeight,
     },
     parts: dance.parts.map(reportBlock),
     tags: dance.tags.map(reportBlock),
-    walls: (danced ? wallTable(dance, walls) : []).map((wall) => ({
-      wall: wall.number,
-      part: '',
-      start: hourOfFacing(wall.start),
-      counts: wall.counts,
-      end: hourOfFacing(wall.end),
-      restart: false,
-      tags: [],
-    })),
+    walls: wallTable(dance, walls).map(reportWall),
     findings: findings.map((finding) => reportFinding(dance.script.text, finding)),
   };
 }
+
+const reportWall = ({ number, kind, part, start, counts, end, cut, pieces }: Wall) => ({
+  wall: number,
+  ...(kind === 'tag' ? { kind } : {}),
+  part: kind === 'tag' ? pieces[0].block.block.name : part,
+  start: hourOfFacing(start),
+  counts,
+  end: hourOfFacing(end),
+  restart: cut?.kind === 'restart',
+  tags:
+    kind === 'tag'
+      ? []
+      : pieces
+          .filter((piece) => piece.kind === 'tag')
+          .map((piece) => ({
+            name: piece.block.block.name,
+            after: countsOfTicks(piece.at),
+            start: hourOfFacing(piece.start),
+            end: hourOfFacing(piece.end),
+          })),
+  ...(cut?.kind === 'ending' ? { ending: true } : {}),
+});
 
 const reportBlock = ({ block, counts, netTurn, after, sections }: DancedBlock) => ({
   name: block.name,

@@ -1,6 +1,7 @@
 /** What stands beside a script: for every line the feet, the weight and the wall after it; for every section its rail. */
 import { printCounts } from '../printing/counts';
-import { wallsByTurn } from '../walls/walls';
+import { wallsOf } from '../walls/table';
+import { wallsInShort } from '../walls/words';
 import { wrongMoments } from '../checking/rules/foot-not-free';
 import { isSlip } from '../checking/check';
 import type { Dance, DancedBlock, DancedLine, DancedSection, Moment } from '../dancing/dance';
@@ -57,7 +58,14 @@ export interface SectionView {
 export interface Truth {
   readonly counts: number;
   readonly turn: string;
-  readonly walls: number;
+  /** `4 walls as danced (2 by its turn)`. */
+  readonly walls: string;
+  readonly wallsDanced: number;
+  /** How many lines of the plan are tags, restarts, an ending. */
+  readonly tags: number;
+  readonly restarts: number;
+  readonly ending: boolean;
+  readonly phrased: boolean;
   readonly startWeight: Weight;
   readonly endWeight: Weight;
   readonly loops: boolean | undefined;
@@ -90,10 +98,18 @@ export function viewScript(dance: Dance, findings: readonly Finding[]): ScriptVi
 }
 
 export function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
+  const plan = wallsOf(dance);
+  const happenings = plan.walls.flatMap(({ kind, pieces }) => (kind === 'tag' ? [] : pieces));
   return {
     counts: dance.counts,
     turn: turnWords(dance.netTurn),
-    walls: wallsByTurn(dance),
+    walls: wallsInShort(plan),
+    wallsDanced: plan.wallsDanced,
+    tags:
+      happenings.filter(({ kind }) => kind === 'tag').length + plan.walls.filter(({ kind }) => kind === 'tag').length,
+    restarts: plan.walls.filter(({ cut }) => cut?.kind === 'restart').length,
+    ending: plan.ended,
+    phrased: plan.order?.entry !== undefined,
     startWeight: dance.startWeight,
     endWeight: dance.endWeight,
     loops: dance.counts === 0 ? undefined : dance.loops,

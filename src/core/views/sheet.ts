@@ -2,7 +2,8 @@
 import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/dance';
 import type { Weight } from '../model/feet';
 import { hourOfFacing, turnWords, type Facing } from '../model/turns';
-import { wallsByTurn } from '../walls/walls';
+import { wallsOf } from '../walls/table';
+import { wallsInShort } from '../walls/words';
 import { CAUTION_TEXTS, cautionsOf } from './cautions';
 import { lineWords } from './explain';
 import { nameSection, viewLine, type FootMark } from './script-view';
@@ -70,7 +71,7 @@ export function viewSheet(dance: Dance): Sheet {
 function factsOf(dance: Dance): [string, string][] {
   const { entries } = dance.script.header;
   const start = dance.startWeight;
-  const walls = wallsByTurn(dance);
+  const walls = wallsInShort(wallsOf(dance)).replace(/ walls?\b/, '');
   const lead = start === 'L' ? ', R leads' : start === 'R' ? ', L leads' : '';
   const computed: [string, string][] = [
     ['Counts', String(dance.counts)],

@@ -1,0 +1,336 @@
+/**
+ * One line of a plan: what happens on which wall. A pure function of the line's text, so it is remembered by text. Strictly read
+ * (under `## Plan`) every line is something; loosely, anywhere in a pasted sheet, only what can be nothing else is taken.
+ */
+import type { Span } from '../model/text';
+import { readOrder, type OrderItem } from './plan-order';
+import {
+  Bites,
+  takeFacings,
+  takePlace,
+  takeWalls,
+  takeWordsPlace,
+  type FacingSaid,
+  type PlaceSaid,
+  type WallPick,
+} from './plan-words';
+
+/** Words of the line with their place in it. */
+export interface SaidWords {
+  readonly text: string;
+  readonly span: Span;
+}
+
+/** A tag by its name, or what is danced as one, said where it is placed. */
+export type TagSaid =
+  | ({ readonly kind: 'named' } & SaidWords)
+  | ({ readonly kind: 'own' } & SaidWords)
+  /** "Tag" alone: the only one there is. */
+  | { readonly kind: 'only'; readonly span: Span };
+
+interface Said {
+  readonly span: Span;
+  readonly walls: WallPick;
+  readonly facings: readonly FacingSaid[];
+  /** Words that say nothing the plan knows. */
+  readonly unread: readonly SaidWords[];
+}
+
+export type PlanItem =
+  | (Said & { readonly kind: 'restart'; readonly place?: PlaceSaid; readonly changed?: SaidWords })
+  | (Said & { readonly kind: 'ending'; readonly place?: PlaceSaid; readonly changed?: SaidWords })
+  | (Said & { readonly kind: 'tag'; readonly place: PlaceSaid; readonly tag: TagSaid; readonly times: number })
+  | (Said & {
+      readonly kind: 'change';
+      readonly from: PlaceSaid & { kind: 'count' };
+      readonly place: PlaceSaid & { kind: 'count' };
+      readonly changed: SaidWords;
+    })
+  | (Said & { readonly kind: 'note'; readonly text: string })
+  | { readonly kind: 'order'; readonly span: Span; readonly items: readonly OrderItem[] }
+  /** "No tags, no restarts." */
+  | { readonly kind: 'none'; readonly span: Span }
+  | { readonly kind: 'unread'; readonly span: Span };
+
+export type PlanKind = PlanItem['kind'];
+
+const MEMORY_SIZE = 2000;
+const memories = [new Map<string, readonly PlanItem[]>(), new Map<string, readonly PlanItem[]>()];
+const NOTHING: readonly PlanItem[] = [];
+const LONGEST = 400;
+
+/** Items of a line under `## Plan`; what is not understood is an item too. */
+export const readPlanLine = (text: string): readonly PlanItem[] => remembered(text, 0, () => readAfresh(text, true));
+
+const MAY_PLAN =
+  /\b(?:restarts?|tags?|bridges?|ending|end\s+the\s+dance|order|sequence|phrasing|walls?\s|w\d)|^\s*(?:dance\b|[A-H](?:\s|,|-))/i;
+
+/** Items of a line anywhere else; none when it may just be words about the dance. */
+export const readLoosePlan = (text: string): readonly PlanItem[] =>
+  text.length > LONGEST || !MAY_PLAN.test(text)
+    ? NOTHING
+    : remembered(text, 1, () => {
+        const items = readAfresh(text, false);
+        return items.every(isPlain) ? items : NOTHING;
+      });
+
+function remembered(text: string, memory: 0 | 1, read: () => readonly PlanItem[]): readonly PlanItem[] {
+  const known = memories[memory].get(text);
+  if (known) return known;
+  if (memories[memory].size >= MEMORY_SIZE) memories[memory].clear();
+  const items = read();
+  memories[memory].set(text, items);
+  return items;
+}
+
+/** Plainly a plan, wherever it stands: it says what happens and where. */
+function isPlain(item: PlanItem): boolean {
+  switch (item.kind) {
+    case 'order':
+    case 'none':
+      return true;
+    case 'restart':
+      return item.place !== undefined || item.walls.kind !== 'unsaid';
+    case 'ending':
+      return item.walls.kind !== 'unsaid';
+    case 'tag':
+      return item.walls.kind !== 'unsaid' && item.unread.length === 0;
+    case 'change':
+      return item.walls.kind !== 'unsaid';
+    case 'note':
+    case 'unread':
+      return false;
+  }
+}
+
+const ORDER_OPENING =
+  /^\s*(?:[-*•]\s+)?(?:the\s+)?(?:order|sequence|phrasing|phrased|reihenfolge|ablauf)\b(?:\s+(?:of\s+)?(?:the\s+)?(?:dance|parts))?\s*(?:is\b)?\s*[:=]?\s*/i;
+const DANCE_ORDER = /^\s*(?:dance|do)\s+(?:it\s+|as\s+)?(?=(?:\(?[A-H]\b[\s,(*-]*){2,})/;
+/** A bare line of parts: `A B C A B C A(24) Tag`. */
+const BARE_ORDER =
+  /^\s*(?:\(?[A-H](?:\(\d[^)]*\))?\)?[-*]?(?:\s*,\s*|\s+|\s*[-–]\s*))+(?:\(?(?:[A-H]|tag|bridge|ending)\b)/i;
+const PARTS_GLUED = /^\s*[A-H]{3,}\s*$/;
+
+function readAfresh(text: string, strict: boolean): readonly PlanItem[] {
+  const plain = text
+    .replace(/[‐-―−]/g, '-')
+    .replace(/[“”„]/g, '"')
+    .replace(/[\u00a0\t]/g, ' ');
+  const whole = trimmed(plain, { from: 0, to: plain.length });
+  if (plain.length > LONGEST) return [{ kind: 'unread', span: whole }];
+  const order = readOrderLine(plain, strict);
+  if (order) return [{ kind: 'order', span: whole, items: order }];
+  if (/^\W*no\s+(?:tags?|restarts?)(?:\W+(?:and\s+|or\s+|&\s*)?(?:no\s+)?(?:tags?|restarts?))?\W*$/i.test(plain))
+    return [{ kind: 'none', span: whole }];
+  const heading = /^\s*(?:[-*•]+\s+)?(?:restarts?|tags?|bridges?|plan)\s*(?=[:-])/i.exec(plain)?.[0] ?? '';
+  return clausesOf(plain).flatMap((span) => readClause(plain, span, strict, heading.trim()));
+}
+
+function readOrderLine(text: string, strict: boolean): OrderItem[] | undefined {
+  const opening = ORDER_OPENING.exec(text) ?? DANCE_ORDER.exec(text);
+  if (opening) {
+    const items = readOrder(text, opening[0].length);
+    return items && (strict || items.length > 1) ? items : undefined;
+  }
+  return BARE_ORDER.test(text) || (strict && PARTS_GLUED.test(text)) ? readOrder(text, 0) : undefined;
+}
+
+const trimmed = (text: string, { from, to }: Span): Span => {
+  const own = text.slice(from, to);
+  return { from: from + (own.length - own.trimStart().length), to: to - (own.length - own.trimEnd().length) };
+};
+
+const NEXT_WALL =
+  /(?:\s*[,&]\s*|\s+and\s+|\.\s+)(?:then\s+)?(?=(?:again\s+)?(?:on\s+|in\s+|during\s+|at\s+(?:the\s+)?end\s+of\s+)?walls?\s*\d)/gi;
+const SAYS_WHERE = /\b(?:after|counts?|section|first\s+\d|s\d)\b/i;
+
+/** `wall 3 after 16, wall 6 after 24` are two items; `walls 3 and wall 6 after 16` are one. */
+function clausesOf(text: string): Span[] {
+  const clauses: Span[] = [];
+  let from = 0;
+  for (const part of text.split(';')) {
+    const to = from + part.length;
+    let start = from;
+    for (const match of part.matchAll(NEXT_WALL)) {
+      const at = from + match.index;
+      if (
+        !SAYS_WHERE.test(text.slice(start, at)) ||
+        !SAYS_WHERE.test(text.slice(at, to)) ||
+        /\bthen\b/i.test(text.slice(start, at))
+      )
+        continue;
+      clauses.push({ from: start, to: at });
+      start = at + match[0].length;
+    }
+    clauses.push({ from: start, to });
+    from = to + 1;
+  }
+  return clauses.filter(({ from: a, to: b }) => text.slice(a, b).trim() !== '').map((span) => trimmed(text, span));
+}
+
+const THEN =
+  /\s*(?:,\s*)?\bthen\b(?!\s+(?:(?:you\s+)?(?:re)?start|begin|dance\b|the\s+dance|go\b|continue|carry|tag\b|do\s+the\s+tag|again))[\s,:]+(?=\S)/i;
+const CHANGE =
+  /\b(?:change|replace)\s+(?:counts?\s+|steps?\s+)?(\d{1,3})\s*(&)?(?:\s*(?:-|to)\s*(\d{1,3})\s*(&)?)?\s*(?:to|into|for|with|by|:)\s+/i;
+const FILLERS = new Set(
+  'a an the and then on in at of with to is are as it its this that there will be you your do does dance dancing add after again over from from beginning start top begin only counts count beats times time once here during wall walls step steps after facing face o clock just'.split(
+    ' ',
+  ),
+);
+
+/** One clause: walls, place, facings and what happens, each bitten off; what is left is its tag's name, or words nobody knows. */
+function readClause(line: string, span: Span, strict: boolean, heading: string): PlanItem[] {
+  const text = line.slice(0, span.to);
+  const bites = new Bites(text);
+  bites.blank({ from: 0, to: span.from });
+  bites.take(/^\s*[-*•]+\s+/);
+  const change = CHANGE.exec(bites.rest);
+  if (change) return [readChange(text, span, bites, change)];
+  const changed = takeTail(text, bites, THEN);
+  const own = takeBody(text, bites);
+  const facings = takeFacings(bites);
+  const walls = takeWalls(bites) ?? ({ kind: 'unsaid', span } as const);
+  const said = (): Said => ({ span, walls, facings, unread: leftovers(text, bites) });
+  const quoted = bites.take(/"([^"]*)"/);
+  const place = takePlace(bites);
+  const again = bites.take(/\b(?:twice|x\s?[2-9]|[2-9]\s?x)(?!\w)/)?.[0];
+  const timesSaid = again === undefined ? 1 : again === 'twice' ? 2 : Number(/\d/.exec(again)?.[0]);
+  // "Tag after 16, then restart": a cut there, and the tag at the end of what is left.
+  const both = /\b(?:tag|bridge)\b.*\bre-?start/.test(bites.rest) && place !== undefined && place.kind !== 'end';
+  if (both) bites.take(/\b(?:tag|bridge)\b/);
+  if (
+    bites.take(/\bre-?starts?(?:ing|ed)?\b/) ||
+    (/^restart/i.test(heading) && !/\b(?:tag|bridge|ending)\b/.test(bites.rest))
+  ) {
+    bites.take(/\b(?:again\s+)?(?:the\s+dance\s+)?(?:again\s+)?from\s+(?:the\s+)?(?:beginning|top|start)\b/);
+    const where = place ?? takeWordsPlace(bites);
+    const restart: PlanItem = {
+      kind: 'restart',
+      ...said(),
+      ...(where && { place: where }),
+      ...(changed && { changed }),
+    };
+    if (!both) return [restart];
+    return [
+      { ...restart, facings: [] },
+      {
+        kind: 'tag',
+        span,
+        walls,
+        facings,
+        unread: [],
+        place: { kind: 'end', span },
+        tag: { kind: 'only', span },
+        times: 1,
+      },
+    ];
+  }
+  if (
+    !bites.rest.includes('tag') &&
+    bites.take(
+      /\b(?:ending|finish|finale|end\s+the\s+dance|the\s+dance\s+ends?|(?:dance\s+)?ends?\s+(?:the\s+dance\s+)?(?:on|in|during)?(?=\s|$))\b/,
+    )
+  )
+    return [
+      { kind: 'ending', ...said(), ...(place && place.kind !== 'end' && { place }), ...(changed && { changed }) },
+    ];
+  const kindWord = bites.take(/\b(?:tags?|bridges?)\b/) ?? (/^(?:tag|bridge)/i.test(heading) ? true : undefined);
+  if (kindWord || own?.dances) {
+    const name = own?.dances ? undefined : (quotedName(quoted) ?? tagName(text, bites) ?? own);
+    const rest = said();
+    const tag: TagSaid = own?.dances
+      ? { kind: 'own', text: own.text, span: own.span }
+      : name
+        ? { kind: 'named', ...name }
+        : { kind: 'only', span };
+    return [{ kind: 'tag', ...rest, place: place ?? { kind: 'end', span }, tag, times: timesSaid }];
+  }
+  // "W3: after section 2" under a heading of its own kind, or a wall with words about how it is danced.
+  if (strict && walls.kind !== 'unsaid' && !place) {
+    const note = /^[^:]*:\s*(?:note\s+)?"?(.+?)"?\s*$/.exec(line.slice(span.from, span.to));
+    if (note) return [{ kind: 'note', span, walls, facings: [], unread: [], text: note[1] }];
+  }
+  return [{ kind: 'unread', span }];
+}
+
+function readChange(text: string, span: Span, bites: Bites, match: RegExpExecArray): PlanItem {
+  const at = match.index + match[0].length;
+  const changed: SaidWords = { text: text.slice(at).trimEnd(), span: { from: at, to: text.trimEnd().length } };
+  const own = { from: match.index, to: at };
+  bites.blank({ from: match.index, to: text.length });
+  const walls = takeWalls(bites) ?? ({ kind: 'unsaid', span } as const);
+  const [, from, fromAnd, to, toAnd] = match;
+  return {
+    kind: 'change',
+    span,
+    walls,
+    facings: [],
+    unread: [],
+    from: { kind: 'count', span: own, count: Number(from), and: fromAnd ? 'with' : 'line' },
+    place: { kind: 'count', span: own, count: Number(to ?? from), and: (to ? toAnd : fromAnd) ? 'with' : 'line' },
+    changed,
+  };
+}
+
+function takeTail(text: string, bites: Bites, opening: RegExp): SaidWords | undefined {
+  const match = opening.exec(bites.rest);
+  if (!match) return undefined;
+  const from = match.index + match[0].length;
+  bites.blank({ from: match.index, to: text.length });
+  return { text: text.slice(from).trimEnd(), span: { from, to: text.trimEnd().length } };
+}
+
+const DANCES =
+  /^(?:\d{1,2}(?:[\s&-]|$)|holds?\b|wait\b|pause\b|repeat\b|same\b|do(?:ing)?\s+(?:section|counts?|the\s+(?:first|last)|\d)|dance\s+(?:section|counts?|the\s+(?:first|last)|\d)|[a-z]+\s+(?:[rl]|right|left)\b)/i;
+/** How long it is, where that alone stands before its tag: `4 count tag`. */
+const LENGTH_ONLY = /^\d{1,2}[\s-]*counts?\s*(?:tag|bridge|hold)?\b/i;
+
+/** What stands after a colon: a tag's own steps, or its name. */
+function takeBody(text: string, bites: Bites): (SaidWords & { readonly dances: boolean }) | undefined {
+  const colon = /:(?!\d)\s*(?=\S)/.exec(bites.rest);
+  if (!colon) return undefined;
+  const from = colon.index + colon[0].length;
+  const body = text.slice(from).trimEnd();
+  const dances = DANCES.test(body) && !LENGTH_ONLY.test(body) && !/^\w+\s+(?:re-?start|tag)\b/i.test(body);
+  if (!dances || /\b(?:restart|re-start)\b/i.test(body)) return undefined;
+  bites.blank({ from: colon.index, to: text.length });
+  return { text: body, span: { from, to: from + body.length }, dances };
+}
+
+function quotedName(quoted: RegExpExecArray | undefined): SaidWords | undefined {
+  if (!quoted) return undefined;
+  const from = quoted.index + 1;
+  return { text: quoted[1].trim(), span: { from, to: from + quoted[1].length } };
+}
+
+/** The words beside "tag" that are not fillers: its name. */
+function tagName(text: string, bites: Bites): SaidWords | undefined {
+  bites.take(/\b\d{1,2}[\s-]*counts?\b/);
+  const words = wordsLeft(text, bites);
+  if (words.length === 0) return undefined;
+  const span = { from: words[0].span.from, to: words[words.length - 1].span.to };
+  if (words.length > 3) return undefined;
+  for (const word of words) bites.blank(word.span);
+  return { text: text.slice(span.from, span.to), span };
+}
+
+function wordsLeft(text: string, bites: Bites): SaidWords[] {
+  return [...bites.rest.matchAll(/[\p{L}\d][\p{L}\d'’-]*/gu)]
+    .filter(([word]) => !FILLERS.has(word))
+    .map((match) => {
+      const span = { from: match.index, to: match.index + match[0].length };
+      return { text: text.slice(span.from, span.to), span };
+    });
+}
+
+/** Words running are told together. */
+function leftovers(text: string, bites: Bites): SaidWords[] {
+  return wordsLeft(text, bites).reduce<SaidWords[]>((found, word) => {
+    const last = found[found.length - 1];
+    if (last && word.span.from - last.span.to <= 1) {
+      const span = { from: last.span.from, to: word.span.to };
+      found[found.length - 1] = { text: text.slice(span.from, span.to), span };
+    } else found.push(word);
+    return found;
+  }, []);
+}

@@ -1,0 +1,73 @@
+/** How many walls a dance has, said honestly: by the turn of one wall, and as it is danced; and why the two differ. */
+import { sectionPlace } from '../dancing/places';
+import { countsOfTicks } from '../model/ticks';
+import { facingAfter, hourOfFacing, turnWords } from '../model/turns';
+import type { Wall, WallPlan } from './table';
+
+const walls = (count: number): string => `${count} wall${count === 1 ? '' : 's'}`;
+
+/** `4 walls as danced (2 by its turn)`; short enough for one line among others. */
+export function wallsInShort({ wallsNet, wallsDanced, order }: WallPlan): string {
+  if (order?.entry) return `phrased, danced from ${walls(wallsDanced)}`;
+  if (wallsNet === null || wallsNet === wallsDanced) return walls(wallsDanced);
+  return `${walls(wallsDanced)} as danced (${wallsNet} by its turn)`;
+}
+
+/** One sentence, or two where the readings differ. */
+export function wallsExplained(plan: WallPlan): string {
+  const { wallsNet, wallsDanced, netTurn, order, walls: table } = plan;
+  if (table.length === 0) return '';
+  if (order?.entry) {
+    const parts = table.filter(({ kind }) => kind === 'part');
+    const starts = [...new Set(parts.map(({ start }) => start))].sort((a, b) => a - b).map(hourOfFacing);
+    const end = hourOfFacing(table[table.length - 1].end);
+    return `${parts.length} parts are danced, starting from ${listed(starts)}; the whole turns ${turnWords(netTurn)} and ends facing ${end}.`;
+  }
+  const turn = netTurn === 0 ? 'A wall does not turn' : `A wall turns ${turnWords(netTurn)}`;
+  if (wallsNet === wallsDanced) {
+    const other = firstTurned(plan);
+    const opening = `${turn}, which makes ${walls(wallsDanced)}, as danced as well`;
+    return other ? `${opening}. ${reasonOf(other, plan)}.` : `${turn}, which makes ${walls(wallsDanced)}.`;
+  }
+  const other = firstTurned(plan);
+  const first = `${turn}, which alone would make ${walls(wallsNet ?? 0)}.`;
+  if (!other) return `${first} Only ${wallsDanced} of them are reached before the dance ends.`;
+  return `${first} ${reasonOf(other, plan)}, and the dance is danced from ${walls(wallsDanced)}.`;
+}
+
+/** The first wall that turns otherwise than a whole one. */
+const firstTurned = ({ walls: table, netTurn }: WallPlan): Wall | undefined =>
+  table.find(({ start, end, cut }) => cut?.kind !== 'ending' && facingAfter(start, netTurn) !== end);
+
+function reasonOf({ number, pieces, cut, end }: Wall, { walls: table }: WallPlan): string {
+  const turned = pieces.reduce((sum, { turn }) => sum + turn, 0);
+  const next = table.some((wall) => wall.number === number + 1)
+    ? `, so wall ${number + 1} starts facing ${hourOfFacing(end)}`
+    : '';
+  const turn = turned === 0 ? 'without a turn' : `with ${turnWords(turned)} turned`;
+  if (cut?.kind === 'restart')
+    return `The cut after ${countsOfTicks(cut.cut.ticks)} on wall ${number} comes ${turn}${next}`;
+  const tag = pieces.find(({ kind, turn: own }) => kind === 'tag' && own !== 0);
+  if (tag) return `The tag on wall ${number} turns ${turnWords(tag.turn)}${next}`;
+  return `Wall ${number} turns ${turnWords(turned)}${next}`;
+}
+
+export const listed = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+
+/** A place both ways: `after 20 counts (4 counts into section 3)`, `after 16 counts (the end of section 2)`. */
+export function placeBothWays(wall: Wall): string {
+  const { cut, pieces } = wall;
+  if (!cut) return '';
+  return bothWays(pieces[0].block, cut.cut.ticks, cut.cut.half);
+}
+
+export function bothWays(block: Wall['pieces'][number]['block'], ticks: number, half: boolean): string {
+  const counts = `after ${countsOfTicks(ticks)}${half ? '&' : ' counts'}`;
+  const place = sectionPlace(block, ticks);
+  if (!place || block.sections.length < 2) return counts;
+  const into = place.whole
+    ? `the end of section ${place.section}`
+    : `${place.counts} counts into section ${place.section}`;
+  return `${counts} (${into})`;
+}
