@@ -24,9 +24,11 @@ export function checkDance(dance: Dance): Finding[] {
 }
 
 function acceptedCodes(dance: Dance): { code: string; from: number; to: number }[] {
-  return dance.script.lines.flatMap(
-    ({ step, span }) => step?.marks.accepted.map(({ code }) => ({ code, ...span })) ?? [],
-  );
+  return dance.script.lines.flatMap(({ step, span, kind, text }) => {
+    if (kind === 'plan' || kind === 'option')
+      return [...text.matchAll(/\(meant so:\s*([\w-]+)\)/gi)].map(([, code]) => ({ code, ...span }));
+    return step?.marks.accepted.map(({ code }) => ({ code, ...span })) ?? [];
+  });
 }
 
 /** Errors and warnings: what the frame counts as slips. */

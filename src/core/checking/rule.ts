@@ -6,7 +6,9 @@ import type { Finding, FindingGroup, Proposal, Severity } from '../model/finding
 import type { Span } from '../model/text';
 import { shiftSpan } from '../model/text';
 import type { Dance, DancedBlock, DancedCall, DancedLine, DancedSection } from '../dancing/dance';
-import type { ScriptLine } from '../reading/script';
+import type { PlanEntry, ScriptLine } from '../reading/script';
+import { wallsOf } from '../walls/table';
+import type { PlanProblem } from '../walls/problems';
 
 export interface Rule {
   readonly code: string;
@@ -32,6 +34,39 @@ export interface RuleExamples {
 export const section = (counts: number, ...lines: string[]): string => sectionFrom('L', counts, ...lines);
 export const sectionFrom = (weight: string, counts: number, ...lines: string[]): string =>
   [`start: weight ${weight}`, '', `## Section 1 (${counts} counts)`, ...lines].join('\n');
+
+/** A dance of eight counts that ends as it begins, with a plan. */
+export const planned = (...lines: string[]): string =>
+  [
+    'start: weight L',
+    '',
+    '## Section 1',
+    '1-4 Jazz box R',
+    '5-8 Jazz box R',
+    '',
+    '## Tag "ebb"',
+    '1-2 Sway R, sway L',
+    '',
+    '## Plan',
+    ...lines,
+  ].join('\n');
+
+/** A dance of two parts, a half turn in B, with a plan. */
+export const phrased = (...lines: string[]): string =>
+  [
+    'start: weight L',
+    '',
+    '## Part A',
+    '1-4 Vine R, touch L',
+    '5-8 Vine L, touch R',
+    '',
+    '## Part B',
+    '1-2 Step R forward, pivot 1/2 left',
+    '3-8 Walk forward R L R L R L',
+    '',
+    '## Plan',
+    ...lines,
+  ].join('\n');
 
 // Walking through a dance
 
@@ -76,6 +111,14 @@ export const callsOf = once((dance): (Here & { call: DancedCall; previous?: Danc
   );
 });
 
+// The plan
+
+export const problemsOf = <K extends PlanProblem['kind']>(dance: Dance, kind: K): (PlanProblem & { kind: K })[] =>
+  wallsOf(dance).problems.filter((problem): problem is PlanProblem & { kind: K } => problem.kind === kind);
+
+/** Where a plan line, or one item of it, stands in the text. */
+export const planPlace = ({ item, offset }: PlanEntry): Span => shiftSpan(item.span, offset);
+
 // Places
 
 /** A span of a line, counted from the start of the text. */
@@ -103,3 +146,9 @@ export function sectionName(block: DancedBlock, own: DancedSection): string {
 }
 
 export const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
+
+const ENDINGS: Readonly<Record<number, string>> = { 1: 'st', 2: 'nd', 3: 'rd' };
+
+/** `3rd`. */
+export const ordinal = (number: number): string =>
+  `${number}${number % 100 >= 11 && number % 100 <= 13 ? 'th' : (ENDINGS[number % 10] ?? 'th')}`;

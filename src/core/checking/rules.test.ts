@@ -1,13 +1,13 @@
 /** Every rule is found in its bad examples, at the marked place, is mended by its fix, and is silent in its good ones. */
 import { describe, expect, test } from '@jest/globals';
-import { danceScript } from '../dancing/dance';
+import { danceWithPlan } from '../walls/settle';
 import type { Finding } from '../model/findings';
 import { applyEdits } from '../model/text';
 import { readScript } from '../reading/script';
 import { checkDance } from './check';
 import { RULES } from './rules';
 
-const check = (text: string): Finding[] => checkDance(danceScript(readScript(text)));
+const check = (text: string): Finding[] => checkDance(danceWithPlan(readScript(text)));
 
 const unmark = (text: string) => {
   const from = text.indexOf('<|');

@@ -103,15 +103,20 @@ const plain = (words: string): string =>
     .replace(/\bstep\b|s\b/g, '')
     .trim();
 
-function cutAfterWords(block: DancedBlock, words: string): Placed {
+/** Calls whose figure goes by these words. */
+export function figureMatches(block: DancedBlock, words: string): DancedCall[] {
   const wanted = plain(words);
-  const found = block.sections.flatMap(({ lines }) =>
+  return block.sections.flatMap(({ lines }) =>
     lines.flatMap(({ calls }) =>
       calls.filter(
         ({ figure, moments }) => moments.length > 0 && figure?.names.en.some((name) => plain(name) === wanted),
       ),
     ),
   );
+}
+
+function cutAfterWords(block: DancedBlock, words: string): Placed {
+  const found = figureMatches(block, words);
   if (found.length !== 1) return { problem: found.length === 0 ? 'figure-unknown' : 'figure-twice' };
   const { moments } = found[0];
   return cutAfterMoment(block, moments[moments.length - 1]);

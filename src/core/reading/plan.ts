@@ -184,6 +184,7 @@ function readClause(line: string, span: Span, strict: boolean, heading: string):
   const bites = new Bites(text);
   bites.blank({ from: 0, to: span.from });
   bites.take(/^\s*[-*•]+\s+/);
+  bites.take(/\(meant so:[^()]*\)/);
   const change = CHANGE.exec(bites.rest);
   if (change) return [readChange(text, span, bites, change)];
   const changed = takeTail(text, bites, THEN);
@@ -285,16 +286,19 @@ const DANCES =
 /** How long it is, where that alone stands before its tag: `4 count tag`. */
 const LENGTH_ONLY = /^\d{1,2}[\s-]*counts?\s*(?:tag|bridge|hold)?\b/i;
 
+const isDanced = (body: string): boolean =>
+  DANCES.test(body) && !LENGTH_ONLY.test(body) && !/^\w+\s+tag\b/i.test(body) && !/\bre-?start\b/i.test(body);
+
 /** What stands after a colon: a tag's own steps, or its name. */
 function takeBody(text: string, bites: Bites): (SaidWords & { readonly dances: boolean }) | undefined {
-  const colon = /:(?!\d)\s*(?=\S)/.exec(bites.rest);
+  const colon = [...bites.rest.matchAll(/:(?!\d)\s*(?=\S)/g)].find(({ index, 0: { length } }) =>
+    isDanced(text.slice(index + length).trimEnd()),
+  );
   if (!colon) return undefined;
   const from = colon.index + colon[0].length;
   const body = text.slice(from).trimEnd();
-  const dances = DANCES.test(body) && !LENGTH_ONLY.test(body) && !/^\w+\s+(?:re-?start|tag)\b/i.test(body);
-  if (!dances || /\b(?:restart|re-start)\b/i.test(body)) return undefined;
   bites.blank({ from: colon.index, to: text.length });
-  return { text: body, span: { from, to: from + body.length }, dances };
+  return { text: body, span: { from, to: from + body.length }, dances: true };
 }
 
 function quotedName(quoted: RegExpExecArray | undefined): SaidWords | undefined {

@@ -109,6 +109,12 @@ function isSharedStep({ block, to }: Piece, first: Moment): boolean {
 export const freeAt = ({ join: { weight } }: Piece): Foot | undefined =>
   isFoot(weight) ? otherFoot(weight) : undefined;
 
+/** Where words stand: in this line, their places counted from that offset. */
+export interface InText {
+  readonly line: { readonly index: number };
+  readonly offset: number;
+}
+
 /** Lines that stand in the plan itself: danced from a place, with the counts they are written with. */
 export interface Inserted {
   readonly block: DancedBlock;
@@ -124,7 +130,7 @@ export interface Inserted {
  */
 export function danceInserted(
   script: Script,
-  entry: PlanEntry,
+  entry: InText,
   words: SaidWords,
   before: DanceState,
   at: number,
@@ -164,8 +170,10 @@ function asSteps(text: string): string {
 /** `/` parts the lines of one that stands in the plan. */
 const LINE_BREAK = /\s+\/\s+/;
 
-function blockOfText(script: Script, entry: PlanEntry, text: string, words: SaidWords): BlockText {
-  const from = entry.offset + words.span.from;
+function blockOfText(script: Script, entry: InText, text: string, words: SaidWords): BlockText {
+  // What was put before the words, or left out of them, moves no place.
+  const lead = words.text.endsWith(text) ? words.text.length - text.length : 0;
+  const from = entry.offset + words.span.from + lead;
   const lines: ScriptLine[] = [];
   const block: BlockText = { kind: 'ending', name: '', sections: [] };
   const section: SectionText = { number: 1, title: '', block, countsStated: false, lines };

@@ -43,5 +43,5 @@ function nextStart(
 function contradicts({ parts, tags }: Dance, block: BlockText): boolean {
   const danced: DancedBlock | undefined = [...parts, ...tags].find((own) => own.block === block);
   const first = danced?.moments.find(({ action }) => action.foot !== null);
-  return first !== undefined && first.action.foot === first.before.weight && first.action.word !== 'sway';
+  return first !== undefined && first.action.foot === first.before.weight;
 }

@@ -68,7 +68,8 @@ const STAYS_ON_ITS_FOOT: ReadonlySet<string> = new Set([
   'knee pop',
 ]);
 
-function isImpossible({ action, before, shared }: Moment): boolean {
+/** The foot stands under the weight and is asked to move. */
+export function isImpossible({ action, before, shared }: Moment): boolean {
   return (
     !shared &&
     action.foot !== null &&

@@ -14,7 +14,6 @@ import { footOverItself } from './foot-over-itself';
 import { notUnderstood } from './not-understood';
 import { nothingToDance } from './nothing-to-dance';
 import { pivotUnnatural } from './pivot-unnatural';
-import { planKept } from './plan-kept';
 import { recoverWithoutRock } from './recover-without-rock';
 import { sectionLong } from './section-long';
 import { sectionShort } from './section-short';
@@ -36,6 +35,37 @@ import { spin } from './spin';
 import { twoNames } from './two-names';
 import { wallOnCorner } from './wall-on-corner';
 import { wordsUnread } from './words-unread';
+import { planNotUnderstood } from './plan-not-understood';
+import { planWallUnsaid } from './plan-wall-unsaid';
+import { planWallBeyond } from './plan-wall-beyond';
+import { planWallTwice } from './plan-wall-twice';
+import { planPlaceUnsaid } from './plan-place-unsaid';
+import { planPlaceBeyond } from './plan-place-beyond';
+import { planPlaceUnclear } from './plan-place-unclear';
+import { restartInsideCall } from './restart-inside-call';
+import { tagUnknown } from './tag-unknown';
+import { tagWhich } from './tag-which';
+import { changedNotUnderstood } from './changed-not-understood';
+import { changeLength } from './change-length';
+import { partUnknown } from './part-unknown';
+import { partShort } from './part-short';
+import { planFacing } from './plan-facing';
+import { tagUnplaced } from './tag-unplaced';
+import { partNever } from './part-never';
+import { orderMissing } from './order-missing';
+import { orderTwice } from './order-twice';
+import { endingNotFront } from './ending-not-front';
+import { planWordsUnread } from './plan-words-unread';
+import { joinWeight } from './join-weight';
+import { changedFoot } from './changed-foot';
+import { changedFacing } from './changed-facing';
+import { wallClaim } from './wall-claim';
+import { optionCounts } from './option-counts';
+import { optionWeight } from './option-weight';
+import { optionFacing } from './option-facing';
+import { optionFoot } from './option-foot';
+import { optionNotUnderstood } from './option-not-understood';
+import { noTurnMissing } from './no-turn-missing';
 
 export const RULES: readonly Rule[] = [
   nothingToDance,
@@ -73,5 +103,35 @@ export const RULES: readonly Rule[] = [
   spin,
   wallOnCorner,
   countsFilled,
-  planKept,
+  planNotUnderstood,
+  planWallUnsaid,
+  planWallBeyond,
+  planWallTwice,
+  planPlaceUnsaid,
+  planPlaceBeyond,
+  planPlaceUnclear,
+  restartInsideCall,
+  tagUnknown,
+  tagWhich,
+  changedNotUnderstood,
+  changeLength,
+  partUnknown,
+  partShort,
+  planFacing,
+  tagUnplaced,
+  partNever,
+  orderMissing,
+  orderTwice,
+  endingNotFront,
+  planWordsUnread,
+  joinWeight,
+  changedFoot,
+  changedFacing,
+  wallClaim,
+  optionCounts,
+  optionWeight,
+  optionFacing,
+  optionFoot,
+  optionNotUnderstood,
+  noTurnMissing,
 ];
