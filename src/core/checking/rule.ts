@@ -147,8 +147,4 @@ export function sectionName(block: DancedBlock, own: DancedSection): string {
 
 export const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
 
-const ENDINGS: Readonly<Record<number, string>> = { 1: 'st', 2: 'nd', 3: 'rd' };
-
-/** `3rd`. */
-export const ordinal = (number: number): string =>
-  `${number}${number % 100 >= 11 && number % 100 <= 13 ? 'th' : (ENDINGS[number % 10] ?? 'th')}`;
+export { ordinalWords as ordinal } from '../printing/plan';

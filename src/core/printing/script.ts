@@ -3,6 +3,7 @@ import { tickOfCount, countOfTick } from '../model/ticks';
 import type { Script, ScriptLine } from '../reading/script';
 import type { StepLine } from '../reading/line';
 import { printStepLine } from './calls';
+import { printPlanItem } from './plan';
 import type { HouseStyle } from './style';
 
 /** How a script is printed: in which style, and with which counts for lines that were written without. */
@@ -38,11 +39,24 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
     case 'blank':
       return '';
     case 'plan':
+      return printPlanLine(script, line);
     case 'figure':
     case 'text':
       return line.text.trimEnd();
   }
 }
+
+/** Items of one line stay on it; an order is left as its writer put it, with its brackets and repeats. */
+function printPlanLine({ plan }: Script, line: ScriptLine): string {
+  const own = plan.filter((entry) => entry.line === line);
+  const kept =
+    own.length === 0 ||
+    own.some(({ item }) => KEPT_PLANS.has(item.kind) || ('unread' in item && item.unread.length > 0));
+  if (kept || /\(meant so:/i.test(line.text)) return line.text.trimEnd();
+  return own.map(({ item, offset }) => printPlanItem(item, line.text.slice(offset - line.span.from))).join('; ');
+}
+
+const KEPT_PLANS: ReadonlySet<string> = new Set(['unread', 'none', 'order', 'note']);
 
 function printHeading(line: ScriptLine): string {
   const { heading, section, text } = line;

@@ -58,7 +58,10 @@ const NOUNS: Partial<Readonly<Record<ActionWord, string>>> = {
   bump: 'bump hips',
 };
 
-function wordsOf({ action }: Moment, style: HouseStyle): string {
+const wordsOf = ({ action }: Moment, style: HouseStyle): string => spellAction(action, style);
+
+/** One action in words that read back to it: `step R side turning 1/4 right`. */
+export function spellAction(action: Action, style: HouseStyle = SLATE_STYLE): string {
   const { word, foot, direction, turn, effect } = action;
   const turned = turn === 0 ? '' : turnWords(action, style);
   if (word === 'pivot') return `pivot ${turned}`.trim();

@@ -1,7 +1,11 @@
 /** Findings with what a search adds to them: answers for open turns, changes elsewhere that mend a stated wall. */
 import type { Dance } from '../dancing/dance';
-import type { Finding } from '../model/findings';
+import type { Finding, Proposal } from '../model/findings';
+import { lineAtOffset } from '../reading/script';
+import { wallsOf } from '../walls/table';
 import { mendFacings } from './mend-facing';
+import { mendJoin } from './mend-join';
+import { noTurnFor } from './no-turn';
 import { solveOpenTurns } from './open-turns';
 
 const MOST_OFFERED = 5;
@@ -11,10 +15,13 @@ const OPEN: ReadonlySet<string> = new Set(['turn-open', 'turn-without-amount', '
 export function proposeSolutions(dance: Dance, findings: readonly Finding[]): readonly Finding[] {
   const open = findings.some(({ code }) => OPEN.has(code));
   const claims = new Set(findings.flatMap(({ code, span }) => (code === 'facing-claim' ? [span.from] : [])));
-  if (!open && claims.size === 0) return findings;
+  const joins = findings.some(({ code }) => code === 'join-weight' || code === 'no-turn-missing');
+  if (!open && !joins && claims.size === 0) return findings;
   const answers = open ? solveOpenTurns(dance) : undefined;
   const changes = claims.size > 0 ? mendFacings(dance, claims) : undefined;
   return findings.map((finding) => {
+    if (finding.code === 'join-weight') return withMore(finding, joinChanges(dance, finding));
+    if (finding.code === 'no-turn-missing') return withMore(finding, withoutTurn(dance, finding));
     if (finding.code === 'facing-claim') return withMore(finding, changes?.get(finding.span.from) ?? []);
     if (!OPEN.has(finding.code)) return finding;
     const suggestions = answers?.get(finding.span.from) ?? [];
@@ -29,3 +36,14 @@ const withMore = (finding: Finding, more: NonNullable<Finding['suggestions']>): 
   ...finding,
   suggestions: [...(finding.suggestions ?? []), ...more].slice(0, MOST_OFFERED),
 });
+
+/** Changed steps for every join that a plan line breaks. */
+function joinChanges(dance: Dance, { span }: Finding): Proposal[] {
+  const bad = wallsOf(dance).badJoins.filter(({ entry }) => entry && entry.offset + entry.item.span.from === span.from);
+  return bad.slice(0, 1).flatMap((join) => mendJoin(dance, join));
+}
+
+function withoutTurn(dance: Dance, { span }: Finding): Proposal[] {
+  const found = noTurnFor(dance, lineAtOffset(dance.script, span.from));
+  return found ? [{ label: `no turn: ${found.words.join(' / ')}`, edits: found.edits }] : [];
+}

@@ -29,7 +29,16 @@ export const joinWeight: Rule = {
       phrased('order: A B A'),
     ],
   },
-  find: (dance) => wallsOf(dance).badJoins.map((bad) => describe(dance, bad)),
+  find: (dance) => {
+    const { badJoins } = wallsOf(dance);
+    // One line of the plan that goes wrong on several walls is told once, for the first of them.
+    return badJoins
+      .filter(
+        (bad, index) =>
+          bad.entry?.item.kind === 'order' || badJoins.findIndex(({ entry }) => entry === bad.entry) === index,
+      )
+      .map((bad) => describe(dance, bad));
+  },
 };
 
 function describe(dance: Dance, { wall, piece, before, entry }: BadJoin): Found {
