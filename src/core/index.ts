@@ -42,7 +42,8 @@ export {
 } from './views/figures';
 export { editFacts, type Facts } from './printing/header';
 export { weightWords } from './printing/actions';
-export { wallsOf, wallTable, type Wall, type WallPlan } from './walls/table';
+export { wallsOf, wallTable } from './walls/table';
+export type { Wall, WallPlan } from './walls/wall';
 export { danceWithPlan } from './walls/settle';
 export { wallsExplained, wallsInShort } from './walls/words';
 export type { FootMark, LineView, RailCell, ScriptView, SectionView, Truth } from './views/script-view';
@@ -52,3 +53,21 @@ export { cautionsOf, CAUTION_TEXTS, type Caution } from './views/cautions';
 export { reportDance, type Report } from './views/report';
 export { figureAfter, offerFigures, placeInLine, stateBefore, type Offer } from './views/completion';
 export { nextCount } from './views/next-counts';
+export {
+  compareWalls,
+  joinWords,
+  onWall,
+  placesOnWall,
+  viewWalls,
+  type Band,
+  type OnWall,
+  type PlaceOnWall,
+  type PlanLineView,
+  type WallChange,
+  type WallRow,
+  type WallsView,
+} from './views/walls';
+export { addToPlan, endingLine, moveInPlan, removeFromPlan, restartLine, tagLine } from './rewriting/plan';
+export { endingsAt, type EndingProposal, type Endings } from './solving/endings';
+export { searchWays, type WayFound } from './solving/ways';
+export type { PlanEntry } from './reading/script';

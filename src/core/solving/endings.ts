@@ -22,7 +22,8 @@ import {
 } from '../model/turns';
 import { readScript } from '../reading/script';
 import { danceWithPlan } from '../walls/settle';
-import { wallsOf, wallTable, type Wall } from '../walls/table';
+import { wallsOf, wallTable } from '../walls/table';
+import type { Wall } from '../walls/wall';
 import { planEdit } from '../rewriting/plan';
 
 export interface EndingProposal {

@@ -5,7 +5,8 @@ import { applyEdits, positionOf } from '../model/text';
 import { countsOfTicks, labelOfTick } from '../model/ticks';
 import { CIRCLE, hourOfFacing, type Turn } from '../model/turns';
 import { printCalls } from '../printing/calls';
-import { wallsOf, wallTable, type Wall } from '../walls/table';
+import { wallsOf, wallTable } from '../walls/table';
+import type { Wall } from '../walls/wall';
 import { lineWords } from './explain';
 
 const inCircles = (turn: Turn): number => turn / CIRCLE;

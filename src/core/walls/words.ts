@@ -2,7 +2,7 @@
 import { sectionPlace } from '../dancing/places';
 import { countsOfTicks } from '../model/ticks';
 import { facingAfter, hourOfFacing, turnWords } from '../model/turns';
-import type { Wall, WallPlan } from './table';
+import type { Wall, WallPlan } from './wall';
 
 const walls = (count: number): string => `${count} wall${count === 1 ? '' : 's'}`;
 

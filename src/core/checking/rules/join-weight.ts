@@ -4,7 +4,8 @@ import { isFoot, otherFoot } from '../../model/feet';
 import { countsOfTicks, TICKS_A_COUNT } from '../../model/ticks';
 import type { Piece } from '../../walls/pieces';
 import type { BadJoin } from '../../walls/problems';
-import { wallsOf, type Wall } from '../../walls/table';
+import { wallsOf } from '../../walls/table';
+import type { Wall } from '../../walls/wall';
 import { phrased, planned, planPlace, type Found, type Rule } from '../rule';
 
 export const joinWeight: Rule = {
