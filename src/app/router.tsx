@@ -20,6 +20,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./routes/ScriptScreen')).ScriptScreen }),
           },
           {
+            path: 'walls',
+            lazy: async () => ({ Component: (await import('./routes/WallsScreen')).WallsScreen }),
+          },
+          {
             path: 'sheet',
             lazy: async () => ({ Component: (await import('./routes/SheetScreen')).SheetScreen }),
           },

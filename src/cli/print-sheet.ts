@@ -1,5 +1,5 @@
 /** The computed sheet as text, for a terminal. */
-import { hourOfFacing, viewSheet, wallTable, type SheetSection, type Study } from '../core';
+import { hourOfFacing, viewSheet, wallHappenings, wallTable, type SheetSection, type Study } from '../core';
 
 export function printSheetText({ dance }: Study, walls: number): string {
   const sheet = viewSheet(dance);
@@ -7,10 +7,15 @@ export function printSheetText({ dance }: Study, walls: number): string {
   const table =
     dance.counts === 0
       ? []
-      : wallTable(dance, walls).map(
-          (wall) => `wall ${wall.number}: ${hourOfFacing(wall.start)} to ${hourOfFacing(wall.end)}`,
-        );
-  return `${[sheet.title, ...facts, ...sheet.sections.flatMap(sectionText), '', ...table, ''].join('\n')}\n`;
+      : wallTable(dance, Math.max(walls, sheet.walls.length)).map((wall) => {
+          const happens = wallHappenings(wall).map((own) => `; ${own}`);
+          const name =
+            wall.kind === 'tag'
+              ? `tag ${wall.pieces[0].block.block.name}`
+              : `wall ${wall.number}${wall.part ? ` (${wall.part})` : ''}`;
+          return `${name}: ${hourOfFacing(wall.start)} to ${hourOfFacing(wall.end)}${happens.join('')}`;
+        });
+  return `${[sheet.title, ...facts, ...sheet.sections.flatMap(sectionText), '', ...table, ...(sheet.walls.length > 0 ? ['', sheet.wallsSentence] : []), ''].join('\n')}\n`;
 }
 
 function sectionText({ name, title, rows, counts }: SheetSection): string[] {

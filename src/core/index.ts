@@ -48,7 +48,7 @@ export { danceWithPlan } from './walls/settle';
 export { wallsExplained, wallsInShort } from './walls/words';
 export type { FootMark, LineView, RailCell, ScriptView, SectionView, Truth } from './views/script-view';
 export { explainLine, type Explained, type ExplainedStep, type FloorMark } from './views/explain';
-export { viewSheet, type Sheet, type SheetLine, type SheetSection } from './views/sheet';
+export { viewSheet, type Sheet, type SheetLine, type SheetSection, type SheetWall } from './views/sheet';
 export { cautionsOf, CAUTION_TEXTS, type Caution } from './views/cautions';
 export { reportDance, type Report } from './views/report';
 export { figureAfter, offerFigures, placeInLine, stateBefore, type Offer } from './views/completion';
@@ -59,6 +59,7 @@ export {
   onWall,
   placesOnWall,
   viewWalls,
+  wallHappenings,
   type Band,
   type OnWall,
   type PlaceOnWall,

@@ -24,6 +24,7 @@ export function printDanceHtml(sheet: Sheet, text: string, fonts = ''): string {
 <h1>${title}</h1>
 <dl>${sheet.facts.map(([label, value]) => `<div><dt>${escape(label)}</dt><dd>${escape(value)}</dd></div>`).join('')}</dl>
 ${sheet.sections.map(printSection).join('\n')}
+${printWalls(sheet)}
 ${sheet.others.map(({ heading, lines }) => `<section><h2>${escape(heading)}</h2>${lines.map((line) => `<p>${escape(line)}</p>`).join('')}</section>`).join('\n')}
 ${sheet.cautions.length > 0 ? `<section class="care"><h2>Take care</h2>${sheet.cautions.map((caution) => `<p>${escape(caution)}</p>`).join('')}</section>` : ''}
 </main>
@@ -49,6 +50,22 @@ function printSection({ name, title, rows, hour, weight }: SheetSection): string
 ${body}
 </tbody></table>
 <p class="ends">ends facing ${hour}${ends}</p>
+</section>`;
+}
+
+function printWalls({ walls, wallsSentence }: Sheet): string {
+  if (walls.length === 0) return '';
+  const rows = walls.map(
+    ({ name, startHour, endHour, counts, happens }) =>
+      `<tr><th scope="row">${escape(name)}</th><td>${startHour}</td><td>${escape(counts)}</td><td>${escape(happens.join('; '))}</td><td class="hour">${endHour}</td></tr>`,
+  );
+  return `<section class="walls">
+<h2>Walls</h2>
+<table><thead><tr><th scope="col">Wall</th><th scope="col">Starts facing</th><th scope="col">Counts</th><th scope="col">What happens</th><th scope="col">Ends facing</th></tr></thead>
+<tbody>
+${rows.join('\n')}
+</tbody></table>
+<p>${escape(wallsSentence)}</p>
 </section>`;
 }
 

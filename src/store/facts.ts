@@ -1,8 +1,7 @@
 import { isSlip, LONGEST_LIVE_TEXT, studyText } from '../core';
 import type { DanceRecord } from './records';
 
-/** What the shelf shows of a dance, worked out from its text. */
-/** `personal`: the writer's own figures from elsewhere. */
+/** What the shelf shows of a dance, worked out from its text. `personal`: the writer's own figures from elsewhere. */
 export function factsOfText(
   text: string,
   personal: string,
@@ -12,7 +11,7 @@ export function factsOfText(
   return {
     title: script.title.slice(0, 200) || 'Untitled dance',
     counts: view.truth.counts,
-    walls: view.truth.counts === 0 ? 0 : view.truth.walls,
+    walls: view.truth.counts === 0 ? 0 : view.truth.wallsDanced,
     level: fact('level').slice(0, 80),
     music: fact('music').slice(0, 120),
     slips: findings.filter(isSlip).length,

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
-import { Outlet, useParams } from 'react-router';
+import { Outlet, useLocation, useParams } from 'react-router';
+import { viewWalls } from '../../core';
 import { findDance, findHistory, type DanceRecord } from '../../store';
 import { DanceProvider, useStudy } from '../features/document/DanceContext';
 import { DanceSession } from '../features/document/session';
@@ -8,6 +9,8 @@ import { KeepingNotice } from '../features/document/KeepingNotice';
 import { noteOpenDance } from '../features/figures/recent';
 import { useFillFrame } from '../features/frame/slot';
 import { TruthLine } from '../features/script/TruthLine';
+import { useShownWall } from '../features/walls/shown-wall';
+import { WallChoice } from '../features/walls/WallChoice';
 import { LostScreen } from './LostScreen';
 
 /** An open dance: its session lives here and outlasts the change from one view to another. */
@@ -50,7 +53,20 @@ function OpenDance({ record, history }: { record: DanceRecord; history: unknown 
 function DanceInFrame({ session }: { session: DanceSession }) {
   const study = useStudy(session);
   const title = study.script.title || 'Untitled dance';
-  useFillFrame({ id: session.id, title }, <TruthLine truth={study.view.truth} />);
+  const [wall, show] = useShownWall();
+  const { pathname } = useLocation();
+  const walls = useMemo(
+    () =>
+      pathname.endsWith('/sheet')
+        ? []
+        : viewWalls(study.dance, study.findings).rows.filter(({ kind }) => kind === 'part'),
+    [study, pathname],
+  );
+  const chosen =
+    walls.length > 0 ? (
+      <WallChoice walls={walls} wall={wall} always={pathname.endsWith('/walls')} onWall={show} />
+    ) : null;
+  useFillFrame({ id: session.id, title }, <TruthLine truth={study.view.truth}>{chosen}</TruthLine>);
   useEffect(() => {
     noteOpenDance(session.id, title);
     document.title = `${title} · Pace Slate`;

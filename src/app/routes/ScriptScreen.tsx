@@ -1,12 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useLocation, useNavigate, useOutletContext } from 'react-router';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
 import { goTo, insertFigure } from '../features/editor/commands';
 import { ScriptEditor } from '../features/editor/ScriptEditor';
 import { LinePanel } from '../features/script/LinePanel';
 import { Outline } from '../features/script/Outline';
+import { useShownWall } from '../features/walls/shown-wall';
+import { onWall } from '../../core';
 import { ScriptBar } from '../features/script/ScriptBar';
 
 /** On a tablet held upright and on a phone the selected line stands below the script. */
@@ -21,7 +23,11 @@ export function ScriptScreen() {
   const [line, setLine] = useState(0);
   const location = useLocation();
   const navigate = useNavigate();
-  const wanted = (location.state as { figure?: string } | null)?.figure;
+  const [wall] = useShownWall();
+  const shown = useMemo(() => (wall === undefined ? undefined : onWall(study.dance, wall)), [study, wall]);
+  const asked = location.state as { figure?: string; line?: number } | null;
+  const wanted = asked?.figure;
+  const wantedLine = asked?.line;
   useEffect(() => {
     if (!view || !wanted) return;
     insertFigure(view, wanted);
@@ -36,6 +42,11 @@ export function ScriptScreen() {
     },
     [view],
   );
+  useEffect(() => {
+    if (!view || wantedLine === undefined) return;
+    jump(wantedLine);
+    void navigate(location.pathname + location.search, { replace: true, state: null });
+  }, [view, wantedLine, jump, navigate, location.pathname, location.search]);
   return (
     <Flex as="main" css={{ overflow: 'hidden', [NARROW]: { flexDirection: 'column' } }}>
       <chakra.h1 position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">
@@ -55,7 +66,7 @@ export function ScriptScreen() {
       </Box>
       <Flex direction="column" flex="1" minWidth="0" minHeight="0">
         <ScriptBar view={view} />
-        <ScriptEditor session={session} keptHistory={history} onReady={setView} onLine={setLine} />
+        <ScriptEditor session={session} keptHistory={history} wall={wall} onReady={setView} onLine={setLine} />
       </Flex>
       <Box
         as="aside"
@@ -77,7 +88,7 @@ export function ScriptScreen() {
           '@media (min-width: 560px) and (max-width: 900px)': { columns: 2, columnGap: '1.5rem' },
         }}
       >
-        <LinePanel study={study} line={line} view={view} onLine={jump} />
+        <LinePanel study={study} line={line} view={view} onLine={jump} wall={shown} />
       </Box>
     </Flex>
   );

@@ -57,7 +57,9 @@ function entries(): Map<string, Entry[]> {
 }
 
 function addFigure(into: Map<string, Entry[]>, figure: Figure): void {
-  const own = figure.definite ? [(figure.amount ?? 0) * (figure.way === 'in' ? -1 : 1)] : [0, ...TURNS];
+  // A figure that is danced with a customary turn can't name the same feet without one.
+  const plain = figure.amount === undefined ? [0] : [];
+  const own = figure.definite ? [(figure.amount ?? 0) * (figure.way === 'in' ? -1 : 1)] : [...plain, ...TURNS];
   figure.forms.forEach((form, formIndex) => {
     if (form.steps.length < 2) return;
     const open = form.steps.some((step) => step.direction === '*');

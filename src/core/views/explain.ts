@@ -4,7 +4,7 @@ import { wrongMoments } from '../checking/rules/foot-not-free';
 import type { FootPlace } from '../dancing/state';
 import type { Foot, Weight } from '../model/feet';
 import { labelOfTick, TICKS_A_COUNT } from '../model/ticks';
-import { hourOfFacing, type Facing } from '../model/turns';
+import { facingAfter, hourOfFacing, type Facing } from '../model/turns';
 import { printCounts } from '../printing/counts';
 import { actionSentence } from '../printing/moments';
 import { houseName } from '../vocabulary';
@@ -50,10 +50,16 @@ export function findDancedLine(dance: Dance, index: number): DancedLine | undefi
   return undefined;
 }
 
-export function explainLine(dance: Dance, index: number): Explained | undefined {
+/** `roomFacing`: what the line ends facing on the wall that is looked at; facings are then told by the room's clock. */
+export function explainLine(dance: Dance, index: number, roomFacing?: Facing): Explained | undefined {
   const danced = findDancedLine(dance, index);
   if (!danced) return undefined;
   const { before, after, line } = danced;
+  const shift = roomFacing === undefined ? 0 : roomFacing - after.facing;
+  const seen = (facing: Facing): { facing: Facing; hour: string } => {
+    const turned = facingAfter(facing, shift);
+    return { facing: turned, hour: hourOfFacing(turned) };
+  };
   const wrong = wrongMoments(dance);
   const counts = danced.groups.map(({ ticks, group }) => printCounts(ticks, group.counts?.borrows)).filter(Boolean);
   const section = line.section;
@@ -74,12 +80,11 @@ export function explainLine(dance: Dance, index: number): Explained | undefined 
       mark: footMark(moment, wrong),
       words: actionSentence(moment.action),
       weight: moment.after.weight,
-      facing: moment.after.facing,
-      hour: hourOfFacing(moment.after.facing),
+      ...seen(moment.after.facing),
       turned: moment.action.turn !== 0,
     })),
-    before: { weight: before.weight, facing: before.facing, hour: hourOfFacing(before.facing) },
-    after: { weight: after.weight, facing: after.facing, hour: hourOfFacing(after.facing) },
+    before: { weight: before.weight, ...seen(before.facing) },
+    after: { weight: after.weight, ...seen(after.facing) },
     floor: floorMarks(danced),
     notes: line.step?.marks.notes.map(({ text }) => text) ?? [],
   };

@@ -61,6 +61,8 @@ export interface Truth {
   /** `4 walls as danced (2 by its turn)`. */
   readonly walls: string;
   readonly wallsDanced: number;
+  /** As danced from the first wall to the last, for a dance with an order or an ending. */
+  readonly dancedCounts?: number;
   /** How many lines of the plan are tags, restarts, an ending. */
   readonly tags: number;
   readonly restarts: number;
@@ -105,6 +107,7 @@ export function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
     turn: turnWords(dance.netTurn),
     walls: wallsInShort(plan),
     wallsDanced: plan.wallsDanced,
+    ...((plan.order?.entry || plan.ended) && { dancedCounts: plan.walls[plan.walls.length - 1]?.last ?? 0 }),
     tags:
       happenings.filter(({ kind }) => kind === 'tag').length + plan.walls.filter(({ kind }) => kind === 'tag').length,
     restarts: plan.walls.filter(({ cut }) => cut?.kind === 'restart').length,

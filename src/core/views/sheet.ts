@@ -3,10 +3,11 @@ import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/d
 import type { Weight } from '../model/feet';
 import { hourOfFacing, turnWords, type Facing } from '../model/turns';
 import { wallsOf } from '../walls/table';
-import { wallsInShort } from '../walls/words';
+import { wallsExplained, wallsInShort } from '../walls/words';
 import { CAUTION_TEXTS, cautionsOf } from './cautions';
 import { lineWords } from './explain';
 import { nameSection, viewLine, type FootMark } from './script-view';
+import { wallHappenings } from './walls';
 
 export interface SheetLine {
   readonly counts: string;
@@ -36,12 +37,27 @@ export interface SheetSection {
   readonly rows: readonly ({ readonly line: SheetLine } | { readonly aside: SheetAside })[];
 }
 
+/** One wall of the table that a dance with a plan is handed out with. */
+export interface SheetWall {
+  readonly name: string;
+  readonly start: Facing;
+  readonly startHour: string;
+  readonly end: Facing;
+  readonly endHour: string;
+  readonly counts: string;
+  readonly happens: readonly string[];
+}
+
 export interface Sheet {
   readonly title: string;
   /** Label and value, in the order a sheet gives them. */
   readonly facts: readonly (readonly [label: string, value: string])[];
   readonly sections: readonly SheetSection[];
-  /** Plan, endings and other blocks, word for word. */
+  /** Every wall, for a dance with a plan; empty for one that simply goes round. */
+  readonly walls: readonly SheetWall[];
+  /** How many walls, and why. */
+  readonly wallsSentence: string;
+  /** Options, endings and other blocks, word for word. */
   readonly others: readonly { readonly heading: string; readonly lines: readonly string[] }[];
   readonly cautions: readonly string[];
 }
@@ -63,15 +79,40 @@ export function viewSheet(dance: Dance): Sheet {
     sections: [...dance.parts, ...dance.tags].flatMap((block) =>
       block.sections.map((own) => viewSheetSection(dance, block, own)),
     ),
+    walls: sheetWalls(dance),
+    wallsSentence: wallsExplained(wallsOf(dance)),
     others: othersOf(dance),
     cautions: cautionsOf(dance).map(({ care }) => CAUTION_TEXTS[care]),
   };
 }
 
+/** Walls of a dance that has a plan, or notes for some of its walls. */
+function sheetWalls(dance: Dance): SheetWall[] {
+  const { walls } = wallsOf(dance);
+  const planned = dance.script.plan.length > 0 || walls.some(({ notes }) => notes.length > 0);
+  if (!planned) return [];
+  return walls.map((wall) => ({
+    name:
+      wall.kind === 'tag'
+        ? `Tag ${wall.pieces[0].block.block.name}`.trim()
+        : `${wall.number}${wall.part ? ` ${wall.part}` : ''}`,
+    start: wall.start,
+    startHour: hourOfFacing(wall.start),
+    end: wall.end,
+    endHour: hourOfFacing(wall.end),
+    counts:
+      wall.last - wall.first + 1 === wall.counts
+        ? String(wall.counts)
+        : `${wall.counts} (${wall.last - wall.first + 1} beats)`,
+    happens: wallHappenings(wall),
+  }));
+}
+
 function factsOf(dance: Dance): [string, string][] {
   const { entries } = dance.script.header;
   const start = dance.startWeight;
-  const walls = wallsInShort(wallsOf(dance)).replace(/ walls?\b/, '');
+  const plan = wallsOf(dance);
+  const walls = wallsInShort(plan).replace(/ walls?\b/, '');
   const lead = start === 'L' ? ', R leads' : start === 'R' ? ', L leads' : '';
   const computed: [string, string][] = [
     ['Counts', String(dance.counts)],
@@ -79,7 +120,9 @@ function factsOf(dance: Dance): [string, string][] {
       'Walls',
       dance.counts === 0
         ? ''
-        : `${walls} (a wall ${dance.netTurn === 0 ? 'does not turn' : `turns ${turnWords(dance.netTurn)}`})`,
+        : plan.order?.entry
+          ? walls
+          : `${walls} (a wall ${dance.netTurn === 0 ? 'does not turn' : `turns ${turnWords(dance.netTurn)}`})`,
     ],
     ['Start', `weight on ${start === 'both' ? 'both feet' : start}${lead}`],
   ];
@@ -145,7 +188,16 @@ function othersOf(dance: Dance): Sheet['others'] {
   return blocks.flatMap((block, index) => {
     if (block.kind === 'part' || block.kind === 'tag' || block.headingLine === undefined) return [];
     const next = blocks[index + 1]?.headingLine ?? lines.length;
-    const own = lines.slice(block.headingLine + 1, next).map(({ text }) => text.trim());
+    const kept = block.kind === 'plan' ? unreadPlan(dance) : undefined;
+    const own = lines
+      .slice(block.headingLine + 1, next)
+      .filter((line) => !kept || kept.has(line))
+      .map(({ text }) => text.trim());
+    if (kept && own.every((line) => line === '')) return [];
     return [{ heading: lines[block.headingLine].text.replace(/^#+\s*/, '').trim(), lines: own.filter(Boolean) }];
   });
 }
+
+/** Plan lines that the wall table can't tell: they stay on the sheet as they are written. */
+const unreadPlan = ({ script }: Dance): ReadonlySet<unknown> =>
+  new Set(script.plan.filter(({ item }) => item.kind === 'unread').map(({ line }) => line));

@@ -193,9 +193,13 @@ const lineOf = ({ block, from }: Piece): { line?: number } => {
   return line === undefined ? {} : { line };
 };
 
-/** What is danced in the changed lines, as it is written. */
-const wordsOf = ({ block }: Piece): string =>
-  block.sections.flatMap(({ lines }) => lines.map(({ line }) => line.text)).join(' / ');
+/** What is danced in lines that stand in the plan, as it is written there. */
+function wordsOf({ block, entry }: Piece): string {
+  const item = entry?.item;
+  if (item && 'changed' in item && item.changed) return item.changed.text;
+  if (item?.kind === 'tag' && item.tag.kind === 'own') return item.tag.text;
+  return block.sections.flatMap(({ lines }) => lines.map(({ line }) => line.text.trim())).join(' / ');
+}
 
 function sectionBands({ block, at, ticks }: Piece, from: number, badJoin: boolean): Band[] {
   const end = at + ticks;
@@ -231,6 +235,38 @@ function viewPlan(dance: Dance, plan: WallPlan, findings: readonly Finding[]): P
         findings: findings.filter(({ span }) => span.from >= line.span.from && span.from <= line.span.to),
       };
     });
+}
+
+/** What happens on a wall, one thing a string, in the order it is danced: for a sheet, a terminal, a label. */
+export function wallHappenings(wall: Wall): string[] {
+  const { pieces, cut, notes } = wall;
+  const part = pieces[0].block;
+  if (wall.kind === 'tag') return [];
+  const said: string[] = [];
+  for (const piece of pieces) {
+    const { kind, at, start, block } = piece;
+    if (kind === 'part') continue;
+    const facing = `facing ${hourOfFacing(start)}`;
+    const atEnd = at >= part.counts * TICKS_A_COUNT || (cut !== undefined && at >= cut.cut.ticks);
+    const where = atEnd ? 'at the end' : bothWays(part, at, false);
+    if (kind === 'tag')
+      said.push(
+        `${block.block.kind === 'tag' ? `tag ${block.block.name}`.trim() : wordsOf(piece)} ${where}, ${facing}`,
+      );
+    else if (kind === 'changed' && !atEnd) said.push(`from count ${countsOfTicks(at) + 1}: ${wordsOf(piece)}`);
+    else said.push(`${kind === 'ending' ? 'ending' : 'then'}: ${wordsOf(piece)}`);
+  }
+  if (cut) {
+    const words = bothWays(part, cut.cut.ticks, cut.cut.half);
+    const what = cut.kind === 'ending' ? 'the dance ends' : cut.kind === 'order' ? 'cut' : 'restart';
+    const then = said.findIndex((own) => /^(?:ending|then): /.test(own));
+    said.splice(
+      then < 0 ? said.length : then,
+      0,
+      `${what} ${words}${cut.kind === 'restart' ? `, facing ${hourOfFacing(wall.end)}` : ''}`,
+    );
+  }
+  return [...said, ...notes.map(({ text }) => text)];
 }
 
 // A place on a wall

@@ -1,7 +1,7 @@
 /** How many walls a dance has, said honestly: by the turn of one wall, and as it is danced; and why the two differ. */
 import { sectionPlace } from '../dancing/places';
 import { countsOfTicks } from '../model/ticks';
-import { facingAfter, hourOfFacing, turnWords } from '../model/turns';
+import { CIRCLE, facingAfter, hourOfFacing, turnWords, wayOfTurn, type Turn } from '../model/turns';
 import type { Wall, WallPlan } from './wall';
 
 const walls = (count: number): string => `${count} wall${count === 1 ? '' : 's'}`;
@@ -21,18 +21,23 @@ export function wallsExplained(plan: WallPlan): string {
     const parts = table.filter(({ kind }) => kind === 'part');
     const starts = [...new Set(parts.map(({ start }) => start))].sort((a, b) => a - b).map(hourOfFacing);
     const end = hourOfFacing(table[table.length - 1].end);
-    return `${parts.length} parts are danced, starting from ${listed(starts)}; the whole turns ${turnWords(netTurn)} and ends facing ${end}.`;
+    return `${parts.length} parts are danced, starting from ${listed(starts)}; the whole turns ${netTurn % CIRCLE === 0 ? fullTurns(netTurn) : turnWords(netTurn)} and ends facing ${end}.`;
   }
   const turn = netTurn === 0 ? 'A wall does not turn' : `A wall turns ${turnWords(netTurn)}`;
-  if (wallsNet === wallsDanced) {
-    const other = firstTurned(plan);
-    const opening = `${turn}, which makes ${walls(wallsDanced)}, as danced as well`;
-    return other ? `${opening}. ${reasonOf(other, plan)}.` : `${turn}, which makes ${walls(wallsDanced)}.`;
-  }
   const other = firstTurned(plan);
+  if (wallsNet === wallsDanced) {
+    const same = `${turn}, which makes ${walls(wallsDanced)}`;
+    return other ? `${same}; so many are danced. ${reasonOf(other, plan)}.` : `${same}.`;
+  }
   const first = `${turn}, which alone would make ${walls(wallsNet ?? 0)}.`;
   if (!other) return `${first} Only ${wallsDanced} of them are reached before the dance ends.`;
   return `${first} ${reasonOf(other, plan)}, and the dance is danced from ${walls(wallsDanced)}.`;
+}
+
+/** `not at all`, `once round to the left`, `2 times round to the right`. */
+function fullTurns(turn: Turn): string {
+  const times = Math.abs(turn) / CIRCLE;
+  return times === 0 ? 'not at all' : `${times === 1 ? 'once' : `${times} times`} round to the ${wayOfTurn(turn)}`;
 }
 
 /** The first wall that turns otherwise than a whole one. */

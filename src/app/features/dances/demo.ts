@@ -7,10 +7,13 @@ const files = import.meta.glob<string>('../../../../dances/*.txt', {
 
 /** In the order in which the shelf shows them: the newest first, so the first one to open is added last. */
 const ORDER = [
+  'weathervane',
+  'regatta-morning',
   'mudlark-cha-cha',
   'tar-and-oakum',
   'heron-on-the-piling',
   'slipway-stroll',
+  'low-tide-lanterns',
   'ropes-end-draft',
   'ferry-at-dusk',
 ];

@@ -20,12 +20,15 @@ import { editorTheme } from './editor-theme';
 import { answerMargin } from './margin';
 import { differing } from './text-change';
 import { personalFigures, subscribeSettings } from '../settings/settings';
+import { showWall, wallDress } from './wall-dress';
 import { prefilledField, restudy, settle, settledField, studyField } from './study-field';
 
 interface Props {
   session: DanceSession;
   /** The undo history kept with the dance, if it fits its text. */
   keptHistory: unknown;
+  /** The wall whose facings and changes are shown; undefined for the sheet as it is written. */
+  wall: number | undefined;
   onReady: (view: EditorView | undefined) => void;
   onLine: (line: number) => void;
 }
@@ -37,7 +40,8 @@ const SETTLE_AFTER = 700;
  * The script editor. It lives in a shadow root of its own, where its style sheets are adopted: the page's security policy then
  * needs no exception for inline style.
  */
-export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, onReady, onLine }: Props) {
+export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, wall, onReady, onLine }: Props) {
+  const editor = useRef<EditorView>(undefined);
   const host = useRef<HTMLDivElement>(null);
   const ready = useRef(onReady);
   const line = useRef(onLine);
@@ -62,6 +66,7 @@ export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, o
       figures = personalFigures();
       view.dispatch({ effects: restudy.of(null) });
     });
+    editor.current = view;
     ready.current(view);
     view.focus();
     line.current(view.state.doc.lineAt(view.state.selection.main.head).number - 1);
@@ -71,11 +76,16 @@ export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, o
       stopRemote();
       stopSettings();
       ready.current(undefined);
+      editor.current = undefined;
       view.destroy();
     };
     // A kept history counts for the first opening only.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [session]);
+
+  useEffect(() => {
+    editor.current?.dispatch({ effects: showWall.of(wall) });
+  }, [wall, session]);
 
   return (
     <Box
@@ -122,6 +132,7 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
     studyField,
     settledField,
     prefilledField,
+    wallDress,
     sayCountOnce,
     history(),
     drawSelection(),

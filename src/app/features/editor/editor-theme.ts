@@ -88,6 +88,17 @@ export const editorTheme = EditorView.theme({
   '.fix:hover': { backgroundColor: colour('sand') },
   '.finding kbd': { fontFamily: 'inherit', fontSize: '0.75rem', color: colour('quiet') },
 
+  // One wall: what it leaves out, and what it does between the lines.
+  '.left-out': { color: colour('quiet'), textDecoration: 'line-through', textDecorationThickness: '1px' },
+  '.on-wall': {
+    margin: `2px -14rem 2px calc(0.5rem + ${COUNTS_WIDTH})`,
+    padding: '1px 0.6rem',
+    borderLeft: `4px solid ${colour('rule')}`,
+    backgroundColor: colour('sand'),
+    fontSize: '0.9rem',
+  },
+  '.on-wall-note': { borderLeftColor: colour('lineStrong'), fontStyle: 'italic' },
+
   '.answers': { minWidth: '14.5rem' },
   '.answers .cm-gutterElement': { padding: '0' },
   '.answer': { display: 'flex', alignItems: 'center', height: '100%', boxSizing: 'border-box' },

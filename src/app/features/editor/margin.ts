@@ -4,6 +4,7 @@ import { gutter, GutterMarker } from '@codemirror/view';
 import type { LineView, SectionView } from '../../../core';
 import { footSvg, railSvg, roomSvg, weightSvg } from '../marks/svg';
 import { restudy, studyField } from './study-field';
+import { onWallField } from './wall-dress';
 
 class AnswerMarker extends GutterMarker {
   constructor(
@@ -47,7 +48,11 @@ function markerOf(state: EditorState, index: number): AnswerMarker | null {
   const section = view.sections.find((one) => one.headed && one.line === index);
   if (section) return new AnswerMarker(railMarkup(section), 'answer-heading');
   const line = view.lines[index];
-  if (line) return new AnswerMarker(lineMarkup(line), 'answer-step');
+  const wall = state.field(onWallField);
+  const here = wall?.facings.get(index);
+  // What the wall leaves out has no answer on it.
+  if (line && wall?.left.has(index)) return new AnswerMarker('', 'answer-step');
+  if (line) return new AnswerMarker(lineMarkup(here ? { ...line, ...here } : line), 'answer-step');
   return script.lines[index]?.kind === 'heading' ? new AnswerMarker('', 'answer-heading') : null;
 }
 
@@ -56,5 +61,7 @@ export const answerMargin = gutter({
   side: 'after',
   lineMarker: (view, block) => markerOf(view.state, view.state.doc.lineAt(block.from).number - 1),
   lineMarkerChange: (update) =>
-    update.docChanged || update.transactions.some(({ effects }) => effects.some((effect) => effect.is(restudy))),
+    update.startState.field(onWallField) !== update.state.field(onWallField) ||
+    update.docChanged ||
+    update.transactions.some(({ effects }) => effects.some((effect) => effect.is(restudy))),
 });

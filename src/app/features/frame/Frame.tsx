@@ -21,6 +21,9 @@ export function Frame() {
   const [showsKeys, setShowsKeys] = useState(false);
   const slot = useFrameSlot();
   const location = useLocation();
+  // The wall that is looked at stays when the view changes.
+  const wall = new URLSearchParams(location.search).get('wall');
+  const search = wall ? `?wall=${encodeURIComponent(wall)}` : '';
   const Icon = THEME_ICONS[choice];
   const next = THEMES[(THEMES.indexOf(choice) + 1) % THEMES.length];
 
@@ -91,10 +94,11 @@ export function Frame() {
                 {slot.title}
               </chakra.span>
               <Flex as="nav" aria-label="Views of this dance" alignSelf="stretch">
-                <BarLink to={`/dance/${slot.id}`} end>
+                <BarLink to={`/dance/${slot.id}${search}`} end>
                   Script
                 </BarLink>
-                <BarLink to={`/dance/${slot.id}/sheet`}>Sheet</BarLink>
+                <BarLink to={`/dance/${slot.id}/walls${search}`}>Walls</BarLink>
+                <BarLink to={`/dance/${slot.id}/sheet${search}`}>Sheet</BarLink>
               </Flex>
             </Flex>
           )}

@@ -1,7 +1,16 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
 import { memo, useCallback, useEffect, useRef } from 'react';
-import { cautionsOf, explainLine, isSlip, lineAtOffset, type Finding, type Proposal, type Study } from '../../../core';
+import {
+  cautionsOf,
+  explainLine,
+  isSlip,
+  lineAtOffset,
+  type Finding,
+  type OnWall,
+  type Proposal,
+  type Study,
+} from '../../../core';
 import { acceptHere, applyProposal } from '../editor/commands';
 import { FloorPicture } from '../floor/FloorPicture';
 import { RoomMark, WeightPair } from '../marks/Marks';
@@ -12,11 +21,13 @@ interface Props {
   line: number;
   view: EditorView | undefined;
   onLine: (line: number) => void;
+  /** The wall that is shown: facings are then the room's on that wall. */
+  wall?: OnWall;
 }
 
 /** The selected line foot by foot, the feet on the floor, what is wrong and what to mind. */
-export const LinePanel = memo(function LinePanel({ study, line, view, onLine }: Props) {
-  const explained = explainLine(study.dance, line);
+export const LinePanel = memo(function LinePanel({ study, line, view, onLine, wall }: Props) {
+  const explained = explainLine(study.dance, line, wall?.facings.get(line)?.facing);
   const cautions = cautionsOf(study.dance).filter((caution) => caution.line === line);
   return (
     <>
@@ -28,6 +39,7 @@ export const LinePanel = memo(function LinePanel({ study, line, view, onLine }: 
           <chakra.p color="quiet" fontSize="0.9375rem" marginBottom="0.5rem">
             {explained.place}
             {explained.figures.length > 0 && ` · ${explained.figures.join(', ')}`}
+            {wall && ` · ${wall.left.has(line) ? 'not danced on' : 'on'} wall ${wall.number}`}
           </chakra.p>
           <Standing
             label="before"
@@ -116,7 +128,7 @@ function listFindings({ findings, script }: Study, line: number): Listed[] {
   return [0, 1, 2].flatMap((wanted) => listed.filter((one) => rank(one) === wanted));
 }
 
-function Findings({ study, line, view, onLine }: Props) {
+function Findings({ study, line, view, onLine }: Omit<Props, 'wall'>) {
   const all = listFindings(study, line);
   const listed = all.slice(0, MOST_LISTED);
   // Places shift with every key; what an item does is looked up when it is pressed, so that it need not be drawn again.

@@ -5,8 +5,13 @@ import type { Truth } from '../../../core';
 const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`;
 
 /** The truth in one line: counts, turn, walls, start, whether it loops, what is wrong. */
-export function TruthLine({ truth }: { truth: Truth }) {
+export function TruthLine({ truth, children }: { truth: Truth; children?: ReactNode }) {
   const { counts, turn, walls, startWeight, loops, slips, remarks } = truth;
+  const planned = [
+    truth.tags > 0 ? count(truth.tags, 'tag') : '',
+    truth.restarts > 0 ? count(truth.restarts, 'restart') : '',
+    truth.ending ? 'an ending' : '',
+  ].filter(Boolean);
   const lead = startWeight === 'L' ? 'R' : startWeight === 'R' ? 'L' : '';
   return (
     <Flex
@@ -19,28 +24,33 @@ export function TruthLine({ truth }: { truth: Truth }) {
       rowGap="0.125rem"
       flexWrap="wrap"
       minHeight="2.125rem"
+      paddingBlock="0.15rem"
       paddingInline={{ base: '0.75rem', md: '1.125rem' }}
       fontSize="0.9375rem"
       data-testid="truth"
     >
       <span>
         <b>{counts}</b> {counts === 1 ? 'count' : 'counts'}
+        {truth.phrased && truth.dancedCounts !== undefined && ` (${truth.dancedCounts} as danced)`}
       </span>
       {counts > 0 && (
         <>
+          {!truth.phrased && (
+            <span>
+              {turn === 'no turn' ? (
+                'a wall does not turn'
+              ) : (
+                <>
+                  a wall turns <b>{turn.replace(/(\d)\/(\d)/, '$1⁄$2')}</b>
+                </>
+              )}
+            </span>
+          )}
           <span>
-            {turn === 'no turn' ? (
-              'a wall does not turn'
-            ) : (
-              <>
-                a wall turns <b>{turn.replace(/(\d)\/(\d)/, '$1⁄$2')}</b>
-              </>
-            )}
+            <Walls words={walls} />
           </span>
-          <span>
-            <b>{count(walls, 'wall')}</b>
-          </span>
-          <chakra.span css={{ '@media (max-width: 900px)': { display: 'none' } }}>
+          {planned.length > 0 && <span>{planned.join(', ')}</span>}
+          <chakra.span css={{ [`@media (max-width: ${planned.length > 0 ? 1440 : 900}px)`]: { display: 'none' } }}>
             starts with weight on {startWeight === 'both' ? 'both' : <b>{startWeight}</b>}
           </chakra.span>
           {loops !== undefined && (
@@ -69,8 +79,22 @@ export function TruthLine({ truth }: { truth: Truth }) {
           counts > 0 && <span>no slips</span>
         )}
         {remarks > 0 && <span>{count(remarks, 'remark')}</span>}
+        {children}
       </chakra.span>
     </Flex>
+  );
+}
+
+/** The number that is danced stands out; what it is by the turn alone is said beside it. */
+function Walls({ words }: { words: string }) {
+  const [, number, rest] = /^(\d+ walls?)(.*)$/.exec(words) ?? [];
+  return number ? (
+    <>
+      <b>{number}</b>
+      {rest}
+    </>
+  ) : (
+    words
   );
 }
 

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { Sheet, SheetLine, SheetSection } from '../../../core';
+import type { Sheet, SheetLine, SheetSection, SheetWall } from '../../../core';
 import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
 
 const PHONE = '@media screen and (max-width: 560px)';
@@ -36,6 +36,7 @@ export function SheetPage({ sheet }: { sheet: Sheet }) {
       {sheet.sections.map((section, index) => (
         <Section key={index} section={section} />
       ))}
+      {sheet.walls.length > 0 && <Walls walls={sheet.walls} sentence={sheet.wallsSentence} />}
       {sheet.others.map(({ heading, lines }) => (
         <Box as="section" key={heading} marginTop="1.25rem">
           <chakra.h2 fontSize="1.0625rem" fontWeight="700" borderBottom="1.5px solid" borderColor="rule">
@@ -138,6 +139,78 @@ function Section({ section }: { section: SheetSection }) {
         </tbody>
       </chakra.table>
     </chakra.section>
+  );
+}
+
+/** Every wall with where it starts and ends and what happens in it: a sheet that is right on wall 1 alone is half a sheet. */
+function Walls({ walls, sentence }: { walls: readonly SheetWall[]; sentence: string }) {
+  return (
+    <chakra.section aria-label="Walls" marginBottom="1.1rem" css={{ '@media print': { marginBottom: '0.55rem' } }}>
+      <chakra.h2
+        fontSize="1.0625rem"
+        fontWeight="700"
+        borderBottom="1.5px solid"
+        borderColor="rule"
+        paddingBottom="0.2rem"
+      >
+        Walls
+      </chakra.h2>
+      <chakra.table
+        width="100%"
+        borderCollapse="collapse"
+        css={{
+          '& tr': { breakInside: 'avoid' },
+          '& thead th': { textAlign: 'left', fontWeight: '400', fontSize: '0.875rem' },
+        }}
+      >
+        <chakra.thead color="quiet">
+          <tr>
+            <th scope="col">wall</th>
+            <th scope="col">starts</th>
+            <chakra.th scope="col" css={wide}>
+              counts
+            </chakra.th>
+            <th scope="col">what happens</th>
+            <chakra.th scope="col" css={{ '&&': { textAlign: 'right' } }}>
+              ends
+            </chakra.th>
+          </tr>
+        </chakra.thead>
+        <tbody>
+          {walls.map((wall, index) => (
+            <tr key={index}>
+              <chakra.th scope="row" width="4.25rem" textAlign="left" borderBottom="1px solid" borderColor="line">
+                {wall.name}
+              </chakra.th>
+              <Cell whiteSpace="nowrap" width="5.5rem">
+                <Facing facing={wall.start} hour={wall.startHour} />
+              </Cell>
+              <Cell width="5rem" css={wide}>
+                {wall.counts}
+              </Cell>
+              <Cell>{wall.happens.join('; ')}</Cell>
+              <Cell whiteSpace="nowrap" width="5.5rem" paddingRight="0">
+                <Flex justify="flex-end">
+                  <Facing facing={wall.end} hour={wall.endHour} strong />
+                </Flex>
+              </Cell>
+            </tr>
+          ))}
+        </tbody>
+      </chakra.table>
+      <chakra.p color="quiet" marginTop="0.3rem">
+        {sentence}
+      </chakra.p>
+    </chakra.section>
+  );
+}
+
+function Facing({ facing, hour, strong = false }: { facing: number; hour: string; strong?: boolean }) {
+  return (
+    <Flex gap="0.4rem" align="center" fontWeight={strong ? '700' : '400'}>
+      <RoomMark facing={facing} hour={hour} strong={strong} />
+      {hour}
+    </Flex>
   );
 }
 

@@ -1,0 +1,39 @@
+import { chakra } from '@chakra-ui/react';
+import type { WallRow } from '../../../core';
+
+interface Props {
+  walls: readonly WallRow[];
+  wall: number | undefined;
+  /** The picture of the walls always looks at one of them. */
+  always: boolean;
+  onWall: (wall: number | undefined) => void;
+}
+
+/** Which wall is shown: the sheet as it is written, or one wall by the room's clock. */
+export function WallChoice({ walls, wall, always, onWall }: Props) {
+  return (
+    <chakra.label display="flex" alignItems="center" gap="0.4rem" whiteSpace="nowrap">
+      wall shown
+      <chakra.select
+        font="inherit"
+        color="barInk"
+        background="bar"
+        border="1px solid"
+        borderColor="barQuiet"
+        borderRadius="4px"
+        padding="0.05rem 0.3rem"
+        value={wall === undefined ? (always ? String(walls[0].number) : '') : String(wall)}
+        onChange={(event) => onWall(event.target.value === '' ? undefined : Number(event.target.value))}
+        css={{ '&:focus-visible': { outlineColor: 'barInk' } }}
+      >
+        {!always && <option value="">as written</option>}
+        {walls.map(({ number, part, startHour }) => (
+          <option key={number} value={number}>
+            {number}
+            {part && ` ${part}`}, from {startHour}
+          </option>
+        ))}
+      </chakra.select>
+    </chakra.label>
+  );
+}
