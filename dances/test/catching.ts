@@ -13,9 +13,12 @@ const BESIDE = 2;
 export const catchSlips = (text: string): Catch[] =>
   injectSlips(text).map((slip) => ({ slip, caught: isCaught(slip) }));
 
-function isCaught({ text, line }: InjectedSlip): boolean {
+/** An error or a warning at the slip, or beside it. */
+export function isCaught({ text, line }: InjectedSlip): boolean {
   const { findings, script } = studyText(text);
-  const sheet = script.lines.filter(({ kind }) => kind === 'step' || kind === 'heading').map(({ index }) => index);
+  const sheet = script.lines
+    .filter(({ kind }) => kind === 'step' || kind === 'heading' || kind === 'plan' || kind === 'option')
+    .map(({ index }) => index);
   const place = (index: number): number => sheet.filter((own) => own <= index).length;
   const heading = script.lines.findLast(({ index, kind }) => kind === 'heading' && index <= line)?.index;
   return findings.filter(isSlip).some(({ span }) => {

@@ -27,8 +27,8 @@ export function check(named: readonly string[], json: boolean, walls: number): n
     if (json) reports.push({ file, ...report });
     else if (several) {
       process.stdout.write(printFindings(file, study, false));
-      const { counts, wallsNet } = report.totals;
-      rows.push([...tally.map(String), String(counts), String(wallsNet ?? ''), file]);
+      const { counts, wallsDanced } = report.totals;
+      rows.push([...tally.map(String), String(counts), String(wallsDanced), file]);
     } else process.stdout.write(printSheetText(study, walls) + printFindings(file, study, true));
   }
   if (json && reports.length > 0) {

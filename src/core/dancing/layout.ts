@@ -70,7 +70,8 @@ function laySection(
         continue;
       }
       if (shift === undefined && group.counts && !group.counts.floating && group.counts.ticks.length > 0) {
-        shift = runningShift(group.counts.ticks[0], text.counts ?? 8, offset);
+        // After lines that were repeated the counts go on from those.
+        shift = next > 0 ? 0 : runningShift(group.counts.ticks[0], text.counts ?? 8, offset);
       }
       const laid = layGroup(line, group, shift ?? 0, next, mirrored && source?.lines.includes(line) === true);
       groups.push(laid);

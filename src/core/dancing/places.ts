@@ -84,15 +84,21 @@ function lineStart(block: DancedBlock, moment: Moment): number {
   return moment.time;
 }
 
+/** The call that goes on over a cut; a figure that is spelt out behind its name is one call. */
 function callAcross(block: DancedBlock, index: number): DancedCall | undefined {
   const [before, after] = [block.moments[index - 1], block.moments[index]];
-  if (!before || !after || before.call !== after.call) return undefined;
+  if (!before || !after || before.line !== after.line) return undefined;
   for (const { lines } of block.sections)
-    for (const { line, calls } of lines)
-      if (line === before.line) {
-        const across = calls.find(({ moments }) => moments.includes(before) && moments.includes(after));
-        if (across) return across;
+    for (const { line, calls } of lines) {
+      if (line !== before.line) continue;
+      const own = calls.find(({ moments }) => moments.includes(before));
+      const next = calls.find(({ moments }) => moments.includes(after));
+      if (own && own === next) return own;
+      if (own?.titled && own.titled === next?.titled) {
+        const moments = calls.filter(({ titled }) => titled === own.titled).flatMap((call) => call.moments);
+        return { ...own, moments };
       }
+    }
   return undefined;
 }
 

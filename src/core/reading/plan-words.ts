@@ -144,7 +144,7 @@ const WALLS: readonly Taker<WithoutSpan<WallPick>>[] = [
   ],
   [
     new RegExp(
-      `\\b${BEFORE_WALL}${WALL}\\s*#?\\s*(\\d{1,3}(?:${TO}\\d{1,3}(?![:.&\\d]))?(?:${AND}(?:${WALL}\\s*)?\\d{1,3}(?:${TO}\\d{1,3})?(?![:.&\\d]\\d))*)`,
+      `\\b${BEFORE_WALL}${WALL}\\s*#?\\s*(\\d{1,3}(?:${TO}\\d{1,3}(?!:\\d|[.&\\d]))?(?:${AND}(?:${WALL}\\s*)?\\d{1,3}(?:${TO}\\d{1,3})?(?![:.&\\d]\\d))*)`,
     ),
     ([, list]) => walls(numbersIn(list)),
   ],

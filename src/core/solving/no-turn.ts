@@ -104,7 +104,7 @@ function withoutTurns(dance: Dance, stretch: LineStretch): Alternative | undefin
     dance,
     stretch,
     NO_TURN,
-    `spares ${amountWords(total)}${total === CIRCLE ? ' turn' : ' of turning'}`,
+    total === CIRCLE ? 'spares a full turn' : `spares ${amountWords(total)} turns`,
     (moment, index, all) => withoutTurn(moment, all[index + 1], base, index),
   );
 }

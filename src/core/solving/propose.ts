@@ -1,4 +1,5 @@
 /** Findings with what a search adds to them: answers for open turns, changes elsewhere that mend a stated wall. */
+import { joinPlace } from '../checking/rules/join-weight';
 import type { Dance } from '../dancing/dance';
 import type { Finding, Proposal } from '../model/findings';
 import { lineAtOffset } from '../reading/script';
@@ -39,7 +40,7 @@ const withMore = (finding: Finding, more: NonNullable<Finding['suggestions']>): 
 
 /** Changed steps for every join that a plan line breaks. */
 function joinChanges(dance: Dance, { span }: Finding): Proposal[] {
-  const bad = wallsOf(dance).badJoins.filter(({ entry }) => entry && entry.offset + entry.item.span.from === span.from);
+  const bad = wallsOf(dance).badJoins.filter((join) => joinPlace(dance, join).from === span.from);
   return bad.slice(0, 1).flatMap((join) => mendJoin(dance, join));
 }
 

@@ -2,7 +2,9 @@
 import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/dance';
 import type { Weight } from '../model/feet';
 import { hourOfFacing, turnWords, type Facing } from '../model/turns';
+import { countsOfTicks } from '../model/ticks';
 import { wallsOf } from '../walls/table';
+import type { Wall } from '../walls/wall';
 import { wallsExplained, wallsInShort } from '../walls/words';
 import { CAUTION_TEXTS, cautionsOf } from './cautions';
 import { lineWords } from './explain';
@@ -100,12 +102,17 @@ function sheetWalls(dance: Dance): SheetWall[] {
     startHour: hourOfFacing(wall.start),
     end: wall.end,
     endHour: hourOfFacing(wall.end),
-    counts:
-      wall.last - wall.first + 1 === wall.counts
-        ? String(wall.counts)
-        : `${wall.counts} (${wall.last - wall.first + 1} beats)`,
+    counts: countsWords(wall),
     happens: wallHappenings(wall),
   }));
+}
+
+/** `32 + 2` with a tag of two counts; `18&` for a cut on a half count. */
+function countsWords({ counts, pieces, kind }: Wall): string {
+  const own = counts % 1 === 0 ? String(counts) : `${Math.floor(counts)}&`;
+  const tags =
+    kind === 'tag' ? [] : pieces.filter((piece) => piece.kind === 'tag').map(({ ticks }) => countsOfTicks(ticks));
+  return [own, ...tags].join(' + ');
 }
 
 function factsOf(dance: Dance): [string, string][] {

@@ -169,10 +169,10 @@ export function PlaceCursor({
             height="1.2rem"
             padding="0"
             borderRadius="50%"
-            border="1.5px solid"
-            borderColor={there.frees ? 'rule' : 'slip'}
+            border={there.frees ? '1.5px solid' : '1.5px dashed'}
+            borderColor={there.frees ? 'rule' : 'lineStrong'}
             background="paper"
-            color={there.frees ? 'ink' : 'slip'}
+            color={there.frees ? 'ink' : 'quiet'}
             font="inherit"
             fontSize="0.875rem"
             lineHeight="1"

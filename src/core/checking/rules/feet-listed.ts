@@ -13,6 +13,7 @@ export const feetListed: Rule = {
         text: section(2, '1&2& <|Heel switches R R|>'),
         message: 'R is written where this figure takes L, on 2.',
       },
+      { text: section(4, '1-4 <|Walk R L L R|>'), message: 'L is written where this figure takes R, on 3.' },
     ],
     good: [section(2, '1&2& Heel switches R L'), section(2, '1&2 Shuffle R L R'), section(4, '1-4 Toe struts R L')],
   },
@@ -35,10 +36,12 @@ export const feetListed: Rule = {
 
 /** The first listed foot that is not the one danced there; each foot stands for as many actions as come to it. */
 function firstOther({ call: { feet }, moments, figure }: DancedCall): { written: string; moment: Moment } | undefined {
-  if (!feet || !figure || figure.family === 'single') return undefined;
+  if (!feet || !figure) return undefined;
   const moved = moments.filter(({ action }) => action.foot !== null);
   const each = moved.length / feet.length;
   if (!Number.isInteger(each) || each < 1) return undefined;
+  // Hips and stomps may go twice to one side; steps may not.
+  if (figure.family === 'single' && moved.some(({ action }) => action.word !== 'step')) return undefined;
   const at = feet.findIndex((foot, index) => moved[index * each].action.foot !== foot);
   return at < 0 ? undefined : { written: feet[at], moment: moved[at * each] };
 }

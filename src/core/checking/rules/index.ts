@@ -50,6 +50,7 @@ import { changeLength } from './change-length';
 import { partUnknown } from './part-unknown';
 import { partShort } from './part-short';
 import { planFacing } from './plan-facing';
+import { tagEmpty } from './tag-empty';
 import { tagUnplaced } from './tag-unplaced';
 import { partNever } from './part-never';
 import { orderMissing } from './order-missing';
@@ -118,6 +119,7 @@ export const RULES: readonly Rule[] = [
   partUnknown,
   partShort,
   planFacing,
+  tagEmpty,
   tagUnplaced,
   partNever,
   orderMissing,

@@ -2,6 +2,7 @@ import type { Dance } from '../../dancing/dance';
 import { sectionPlace } from '../../dancing/places';
 import { isFoot, otherFoot } from '../../model/feet';
 import { countsOfTicks, TICKS_A_COUNT } from '../../model/ticks';
+import type { Span } from '../../model/text';
 import type { Piece } from '../../walls/pieces';
 import type { BadJoin } from '../../walls/problems';
 import { wallsOf } from '../../walls/table';
@@ -47,11 +48,22 @@ function describe(dance: Dance, { wall, piece, before, entry }: BadJoin): Found 
   const foot = isFoot(weight) ? weight : 'R';
   const first = piece.block.moments.slice(piece.from, piece.to).find(({ action }) => action.foot !== null);
   const line = first?.line.span ?? dance.script.lines[0].span;
+  const place = joinPlace(dance, { wall, piece, ...(before && { before }), ...(entry && { entry }) });
   return {
-    span: entry ? planPlace(entry) : line,
+    span: place,
     message: `${beforeWords(dance, wall, piece, before)} the weight is on ${foot}, so ${foot} is not free ${nextWords(piece, before)}.`,
     ...(entry && { related: { span: line, message: `${otherFoot(foot) === 'L' ? 'R' : 'L'} is needed here.` } }),
   };
+}
+
+/** Where a bad join is told: at the last line of a tag that took over rightly and does not hand over; else at its plan line. */
+export function joinPlace(dance: Dance, { piece, before, entry }: BadJoin): Span {
+  if (before?.kind === 'tag' && before.join.good !== false && dance.tags.includes(before.block)) {
+    const last = before.block.moments[before.to - 1];
+    if (last) return last.line.span;
+  }
+  const first = piece.block.moments.slice(piece.from, piece.to).find(({ action }) => action.foot !== null);
+  return entry ? planPlace(entry) : (first?.line.span ?? dance.script.lines[0].span);
 }
 
 const wallBefore = (dance: Dance, piece: Piece): Wall | undefined => {

@@ -1,0 +1,163 @@
+/** Plan lines as people write them: what each is taken for, and the one form it is printed in. */
+import { describe, expect, test } from '@jest/globals';
+import { printPlanItem } from '../printing/plan';
+import { readLoosePlan, readPlanLine } from './plan';
+import { readScript } from './script';
+
+const printed = (line: string): string =>
+  readPlanLine(line)
+    .map((item) => printPlanItem(item, line))
+    .join('; ');
+
+describe('a line under Plan, and how it is printed', () => {
+  test.each([
+    // Restarts
+    ['wall 3: restart after 16', 'wall 3: restart after 16'],
+    ['Restart on walls 3 and 6 after 16 counts', 'walls 3, 6: restart after 16'],
+    ['W3: restart after section 2', 'wall 3: restart after section 2'],
+    ['on wall 5 do the first 20 counts then restart facing 6:00', 'wall 5: restart after 20 (6:00)'],
+    ['Restart after 16 counts on the 3rd wall, facing 9:00', 'wall 3: restart after 16 (9:00)'],
+    ['During the third wall, restart after count 12', 'wall 3: restart after 12'],
+    ['wall 3: restart 4 counts into section 3', 'wall 3: restart after section 3 count 4'],
+    ['wall 3: restart s3 c4', 'wall 3: restart after section 3 count 4'],
+    ['wall 3: restart after 16&', 'wall 3: restart after 16&'],
+    ['wall 3: restart after 16 (no &)', 'wall 3: restart after 16 (no &)'],
+    ['walls 3-5: restart after 8', 'walls 3, 4, 5: restart after 8'],
+    ['every 3rd wall: restart after 16', 'every 3rd wall: restart after 16'],
+    ['walls 3, 6: restart after 16 (6:00, 9:00)', 'walls 3, 6: restart after 16 (6:00, 9:00)'],
+    ['2nd A: restart after 16', '2nd A: restart after 16'],
+    ['During wall 5, restart after the coaster step', 'wall 5: restart after the coaster step'],
+    ['wall ?: restart after 8', 'wall ?: restart after 8'],
+    ['restart after 8', 'wall ?: restart after 8'],
+    [
+      'wall 6: restart after 18, then & Step L beside R (weight L)',
+      'wall 6: restart after 18, then & Step L beside R (weight L)',
+    ],
+    ['Restart: wall 3 after 16 counts, wall 6 after 24 counts', 'wall 3: restart after 16; wall 6: restart after 24'],
+    ['wall 4: tag after 16, then restart', 'wall 4: restart after 16; wall 4: tag'],
+    ['Restart on wall 2 facing the back wall after 8', 'wall 2: restart after 8 (6:00)'],
+    // Tags
+    ['walls 1, 4: tag lamp', 'walls 1, 4: tag lamp'],
+    ['Tag: end of walls 1 & 4', 'walls 1, 4: tag'],
+    ['There is a 4 count tag at the end of wall 2', 'wall 2: tag'],
+    ['At the end of the 2nd and 4th wall add the tag', 'walls 2, 4: tag'],
+    ['odd walls: tag lamp', 'odd walls: tag lamp'],
+    ['every other wall: bridge', 'even walls: tag'],
+    ['wall 3: tag lamp after 8', 'wall 3: tag lamp after 8'],
+    ['tag lamp after 3rd B', '3rd B: tag lamp'],
+    ['Do the tag twice after wall 3', 'wall 3: tag x2'],
+    ['wall 3: tag "low water" after 8', 'wall 3: tag "low water" after 8'],
+    ['tag after wall 1: hold 2 counts', 'wall 1: tag: hold 2 counts'],
+    ['wall 3 after 8: do section 1 again', 'wall 3: tag after 8: do section 1 again'],
+    // Endings, changes, notes, orders
+    ['ending: wall 9 after 12', 'ending: wall 9 after 12'],
+    [
+      'ending on wall 10 after 12 counts, then Step R forward, pivot 1/2 left',
+      'ending: wall 10 after 12, then Step R forward, pivot 1/2 left',
+    ],
+    ['walls starting 6:00: ending after 36', 'walls starting 6:00: ending after 36'],
+    ['last wall: ending after 8', 'last wall: ending after 8'],
+    ['wall 3: change 15-16 to Rock L back, recover R', 'wall 3: change 15-16 to Rock L back, recover R'],
+    ['wall 1: replace count 1 with Step R forward', 'wall 1: change 1 to Step R forward'],
+    ['walls 4, 8: hands out', 'walls 4, 8: hands out'],
+    ['dance A B C A B C A- Tag', 'order: A B C A B C A- Tag'],
+    ['Sequence: A, A, B, Tag, A(16), B', 'order: A A B Tag A(16) B'],
+    ['order: (A B) x2 A(25-48) A(16&)', 'order: A B A B A(25-48) A(16&)'],
+    ['order: 2x A, first 24 of B, C', 'order: A A B(24) C'],
+    ['A B A B A', 'order: A B A B A'],
+    // Kept as they are
+    ['No tags, no restarts', 'No tags, no restarts'],
+    ['frobnicate the wall', 'frobnicate the wall'],
+  ])('%s', (line, form) => {
+    expect(printed(line)).toBe(form);
+    // The printed form is read as the same again.
+    expect(printed(form)).toBe(form);
+  });
+
+  test('words that say nothing are kept with their place', () => {
+    const [item] = readPlanLine('wall 3: restart after 4 merrily');
+    expect(item).toMatchObject({ kind: 'restart', unread: [{ text: 'merrily', span: { from: 24, to: 31 } }] });
+  });
+
+  test('every place counts from the start of the line', () => {
+    const line = '  - Wall 3: tag lamp after 8 (6:00)';
+    const [item] = readPlanLine(line);
+    if (item.kind !== 'tag' || item.tag.kind !== 'named') throw new Error('no tag');
+    const words = (span: { from: number; to: number }) => line.slice(span.from, span.to);
+    expect([words(item.walls.span), words(item.tag.span), words(item.place.span), words(item.facings[0].span)]).toEqual(
+      ['Wall 3', 'lamp', 'after 8', '6:00'],
+    );
+  });
+});
+
+describe('anywhere else only what can be nothing else is a plan', () => {
+  test.each([
+    ['Restart on walls 3 and 6 after 16 counts', 1],
+    ['Restart here on wall 3', 1],
+    ['Tag: end of walls 1 & 4', 1],
+    ['A B C A B C A(24) Tag', 1],
+    ['restart on your left foot', 0],
+    ['Start again', 0],
+    ['walls 4, 8: hands out', 0],
+    ['This dance has 1 tag', 0],
+    ['Face the back wall', 0],
+    ['Ending pose: arms up', 0],
+    ['A long sentence about the river', 0],
+  ])('%s', (line, items) => expect(readLoosePlan(line)).toHaveLength(items));
+});
+
+describe('in a pasted sheet', () => {
+  const sheet = (lines: string[]) => readScript(['Moonlit Slip', '32 count, 4 wall', ...lines].join('\n'));
+  const planOf = (lines: string[]): string[] =>
+    sheet(lines).plan.map(({ item, line, offset }) => printPlanItem(item, line.text.slice(offset - line.span.from)));
+
+  test('it is found above the steps, between them, below them, and in a note', () => {
+    expect(
+      planOf([
+        'Restarts: wall 3 after 16 counts',
+        'SECTION 1',
+        '1-4 Vine R, touch L [restart here on wall 5]',
+        '5-8 Vine L, touch R',
+        'Restart here on wall 2',
+        'SECTION 2',
+        '1-8 Walk R L R L R L R L',
+        'Tag at the end of walls 1 and 4: hold 4 counts',
+      ]),
+    ).toEqual([
+      'wall 3: restart after 16',
+      'wall 5: restart here',
+      'wall 2: restart here',
+      'walls 1, 4: tag: hold 4 counts',
+    ]);
+  });
+
+  test('a line over steps that says where a tag goes is its heading', () => {
+    const { blocks, plan } = sheet([
+      'SECTION 1',
+      '1-8 Walk R L R L R L R L',
+      'Tag: end of walls 1 & 4',
+      '1-4 Sway R L R L',
+    ]);
+    expect(blocks.map(({ kind, sections }) => [kind, sections.length])).toEqual([
+      ['part', 1],
+      ['tag', 1],
+    ]);
+    expect(plan).toHaveLength(1);
+  });
+
+  test('a heading that says where its tag goes names it without the place', () => {
+    const { blocks, plan } = sheet([
+      'SECTION 1',
+      '1-8 Walk R L R L R L R L',
+      '## Tag "lamp" after wall 2',
+      '1-4 Sway R L R L',
+    ]);
+    expect([blocks[1].name, plan.length]).toEqual(['lamp', 1]);
+    expect(
+      sheet(['SECTION 1', '1-2 Sway R L', 'Tag (4 counts) after wall 2', '1-4 Sway R L R L']).blocks[1],
+    ).toMatchObject({ name: '', counts: 4 });
+  });
+
+  test('the title of a sheet is no plan', () =>
+    expect(readScript('Restart on wall 3 after 16\n\n## Section 1\n1-2 Sway R L').plan).toEqual([]));
+});
