@@ -7,8 +7,10 @@ import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { Bench } from 'tinybench';
 import { build } from 'vite';
-import { catchSlips, tallyByKind } from '../dances/test/catching';
+import { catchSlips, isCaught, tallyByKind, type Catch } from '../dances/test/catching';
 import { WORKED_DANCES } from '../dances/test/corpus';
+import { injectPlanSlips } from '../dances/test/plan-injector';
+import { PLANNED_DANCES } from '../dances/test/plans';
 import { isSlip, studyText as studyHere } from '../src/core/index';
 import type * as Entry from './entry';
 import { SpreadsheetChain, type ChainRow } from './spreadsheet';
@@ -28,7 +30,7 @@ await build({
     rollupOptions: { output: { entryFileNames: 'core.mjs' } },
   },
 });
-const { studyText, danceAction, startState } = (await import(
+const { studyText, danceAction, startState, endingsAt, searchWays, viewWalls } = (await import(
   pathToFileURL(path.join(FOLDER, 'core.mjs')).href
 )) as typeof Entry;
 
@@ -68,6 +70,41 @@ const edits = await measure({
   'one edit in a 128-count dance': () => void studyText(edited(two)).view,
 });
 for (const [name, { p50, p99 }] of Object.entries(edits)) say(name, p50, p99);
+
+// Walls and searches
+
+const REGATTA = readFileSync(path.join(ROOT, 'dances', 'regatta-morning.txt'), 'utf8');
+/** Forty parts, with tags, restarts, an ending and stated facings among them. */
+const FORTY = REGATTA.replace(/^order: .*$/m, `order: ${'A B '.repeat(20).trim()}`)
+  .replace(
+    '2nd A: tag oars after 16 (12:00)',
+    '2nd, 9th A: tag oars after 16\n4th B: tag oars\n6th A: restart after 16\nwalls 3, 13: change 31-32 to Walk R, walk L\nending: wall 40 after 8',
+  )
+  .concat('wall 20: restart after 8 (12:00)\n');
+const forty = studyText(FORTY);
+if (viewWalls(forty.dance, forty.findings).rows.length !== 40) throw new Error('Forty parts are danced.');
+/** 96 counts that turn, stomp and bend; cut where the wrong foot is free, so that a join is mended at every key as well. */
+const NINETY_SIX = `${[1, 5, 9]
+  .map(
+    (first) =>
+      `## Section ${first}\n1-4 Rolling vine R, touch L\n5-8 Rolling vine L, touch R\n## Section ${first + 1}\n1-2 Step R forward, pivot 1/2 left\n3-4 Stomp R, stomp L\n5-6 Step R forward, pivot 1/2 left\n7-8 Lunge R side, recover L\n## Section ${first + 2}\n1&2 Triple full turn left R L R\n3-4 Rock L forward, recover R\n5&6 Shuffle L turning 1/2 left\n7-8 Step R forward, pivot 3/4 left\n## Section ${first + 3}\n1-4 Monterey 1/2 right\n5-8 Jazz box R turning 1/4 right`,
+  )
+  .join('\n')}\n## Plan\nwall 3: restart after 21\n`;
+const walls = await measure({
+  'one edit in a phrased dance of 40 parts: read, dance, all checks, wall table and its picture': () => {
+    const study = studyText(FORTY.replace('5-8    Jazz box R', `5-8    Jazz box R [row ${keystroke++}]`));
+    void viewWalls(study.dance, study.findings).rows;
+  },
+  'all searches on 96 counts: ways without turns, low impact, a join mended, endings': () => {
+    const study = studyText(`${NINETY_SIX}# ${keystroke++}\n`);
+    searchWays(study.dance);
+    endingsAt(study.dance, '', 5, 40);
+  },
+});
+for (const [name, { p50, p99 }] of Object.entries(walls)) say(name, p50, p99);
+console.log(
+  `ways found on the 96 counts: ${searchWays(studyText(NINETY_SIX).dance).length}, endings: ${endingsAt(studyText(NINETY_SIX).dance, '', 5, 40)?.proposals.length ?? 0}`,
+);
 
 // Cold, and linear
 
@@ -134,11 +171,16 @@ console.log(
 
 // The checker
 
-const catches = WORKED_DANCES.flatMap(({ text }) => catchSlips(text));
+const dances = [...WORKED_DANCES, ...PLANNED_DANCES];
+const planned = PLANNED_DANCES.flatMap(({ text }) => injectPlanSlips(text)).map((slip): Catch => ({
+  slip,
+  caught: isCaught(slip),
+}));
+const catches = [...dances.flatMap(({ text }) => catchSlips(text)), ...planned];
 const caught = catches.filter((one) => one.caught).length;
-const alarms = WORKED_DANCES.flatMap(({ text }) => studyHere(text).findings.filter(isSlip));
+const alarms = dances.flatMap(({ text }) => studyHere(text).findings.filter(isSlip));
 console.log(
-  `\ncatch rate: ${caught} of ${catches.length} injected slips (${((100 * caught) / catches.length).toFixed(1)} %), false alarms on ${WORKED_DANCES.length} correct dances: ${alarms.length}`,
+  `\ncatch rate: ${caught} of ${catches.length} injected slips (${((100 * caught) / catches.length).toFixed(1)} %), false alarms on ${dances.length} correct dances: ${alarms.length}`,
 );
 for (const { kind, injected, missed } of tallyByKind(catches)) {
   console.log(`  ${kind}: ${injected - missed.length} of ${injected}`);

@@ -24,6 +24,36 @@ const SCREENS: [name: string, open: (page: Parameters<typeof openDance>[0]) => P
       await expect(page.getByRole('article')).toBeVisible();
     },
   ],
+  [
+    'Walls',
+    async (page) => {
+      await openDance(page, 'Low Tide Lanterns');
+      await page.getByRole('link', { name: 'Walls', exact: true }).click();
+      await page.getByRole('button', { name: /^Wall 2:/ }).click();
+      await expect(page.getByRole('slider', { name: 'Place on wall 2' })).toBeVisible();
+    },
+  ],
+  [
+    'Walls with slips, and an ending looked for',
+    async (page) => {
+      await openDance(page, 'Low Tide Lanterns');
+      await page.getByRole('link', { name: 'Walls', exact: true }).click();
+      await page.getByRole('textbox', { name: 'A new line of the plan' }).fill('wall 7: restart after 5');
+      await page.keyboard.press('Enter');
+      await expect(page.getByRole('region', { name: 'The plan in words' })).toContainText('R is not free');
+      await page.getByRole('button', { name: 'Ending', exact: true }).click();
+      await page.getByRole('button', { name: 'Look' }).click();
+      await expect(page.getByRole('button', { name: /^Take/ }).first()).toBeVisible();
+    },
+  ],
+  [
+    'One wall on the script',
+    async (page) => {
+      await openDance(page, 'Low Tide Lanterns');
+      await page.getByRole('combobox', { name: 'wall shown' }).selectOption('6');
+      await expect(page.getByText('Wall 6 is cut here')).toBeVisible();
+    },
+  ],
   ['Figures', (page) => openPage(page, '/figures?figure=sailor')],
   [
     'A figure of one’s own',

@@ -79,7 +79,7 @@ for (const [name, buffer, sentence] of BAD_FILES) {
     await expect(page.getByRole('link', { name: 'Ferry at Dusk', exact: true })).toBeVisible();
     await page.getByTestId('open-file').setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
     await expect(page.getByRole('alert')).toContainText(sentence);
-    await expect(page.getByRole('listitem')).toHaveCount(6);
+    await expect(page.getByRole('listitem')).toHaveCount(9);
   });
 }
 

@@ -99,7 +99,7 @@ export function WallsScreen() {
   const dropped = (drop: Drop): readonly Edit[] =>
     dropEdits(study, drop, (wall, beat) => {
       const target = parts.find(({ number }) => number === wall);
-      return target ? countAt(wholeRow(target), beat) : 1;
+      return target ? countAt(wholeRow(target), beat - 0.5) : 1;
     });
 
   const focusRef = useRef(false);

@@ -102,7 +102,9 @@ function endingEdits(dance: Dance, lines: readonly string[]): Edit[] {
   return [{ ...first.line.span, insert: lines.join('\n') }, ...remove];
 }
 
-const slipCount = (dance: Dance): number => checkDance(dance).filter(isSlip).length;
+/** Plans for walls after the end are no reason against it: they are told when it is taken. */
+const slipCount = (dance: Dance): number =>
+  checkDance(dance).filter((finding) => isSlip(finding) && finding.code !== 'plan-wall-beyond').length;
 
 function endsAtFront(text: string, personal: string, slips: number): boolean {
   const dance = danceWithPlan(readScript(text, personal));

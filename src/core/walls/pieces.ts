@@ -17,7 +17,7 @@ export interface Join {
   /** Where the weight stands as the piece begins. */
   readonly weight: Weight;
   /** The foot the piece begins with. */
-  readonly leads?: Foot;
+  readonly leads: Foot | undefined;
   /** Undefined while the weight is not certain. */
   readonly good: boolean | undefined;
 }
@@ -40,7 +40,7 @@ export interface Piece {
   readonly after: Weight;
   readonly join: Join;
   /** What the plan says that brings it. */
-  readonly entry?: PlanEntry;
+  readonly entry: PlanEntry | undefined;
 }
 
 export interface PieceFacts {
@@ -61,19 +61,25 @@ export interface Standing {
 }
 
 export function addPiece({ weight, facing, last }: Standing, facts: PieceFacts): Piece {
-  const { block, from, to } = facts;
+  const { kind, block, from, to, at, ticks, entry } = facts;
   const before = stateAt(block, from);
   const after = stateAt(block, to);
-  const join = joinOf(weight, before, block, from, to, last);
   const turn = after.rotation - before.rotation;
+  // Spelt out: pieces are made by the hundred with every key, and all of one shape.
   return {
-    ...facts,
+    kind,
+    block,
+    from,
+    to,
+    at,
+    ticks,
     shift: facingAfter(facing, -before.facing),
     start: facing,
     end: facingAfter(facing, turn),
     turn,
     after: movesWeight(block, from, to) ? after.weight : weight,
-    join,
+    join: joinOf(weight, before, block, from, to, last),
+    entry,
   };
 }
 
@@ -90,12 +96,14 @@ function opening({ moments }: DancedBlock, from: number, to: number): Moment | u
 
 function joinOf(weight: Weight, before: DanceState, block: DancedBlock, from: number, to: number, last?: Piece): Join {
   const first = opening(block, from, to);
-  const leads = first?.action.foot ?? undefined;
-  const join = (good: boolean | undefined): Join => ({ weight, ...(leads && { leads }), good });
-  if (!first) return join(true);
-  if (weight === 'unknown' || before.weight === 'unknown') return join(undefined);
-  if (!isFoot(weight) || !isFoot(before.weight) || weight === before.weight) return join(true);
-  return join(last !== undefined && isSharedStep(last, first));
+  return { weight, leads: first?.action.foot ?? undefined, good: isGood(weight, before, first, last) };
+}
+
+function isGood(weight: Weight, before: DanceState, first: Moment | undefined, last?: Piece): boolean | undefined {
+  if (!first) return true;
+  if (weight === 'unknown' || before.weight === 'unknown') return undefined;
+  if (!isFoot(weight) || !isFoot(before.weight) || weight === before.weight) return true;
+  return last !== undefined && isSharedStep(last, first);
 }
 
 /** It ends `8&1` on the very step that opens what follows. */

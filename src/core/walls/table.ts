@@ -38,7 +38,14 @@ interface Happening {
   readonly facts: (standing: Standing) => PieceFacts[];
 }
 
+interface WrittenNote extends WallNote {
+  readonly walls: readonly number[];
+}
+
+const NO_NOTES: readonly WallNote[] = [];
+
 class Layer {
+  private readonly notes = new Map<DancedBlock, readonly WrittenNote[]>();
   private readonly order: Order | undefined;
   private readonly book: PlanBook;
   private readonly badJoins: BadJoin[] = [];
@@ -415,18 +422,30 @@ class Layer {
     return length;
   }
 
-  private notesOf(own: readonly PlanEntry[], number: number, { sections }: DancedBlock): WallNote[] {
+  private notesOf(own: readonly PlanEntry[], number: number, block: DancedBlock): readonly WallNote[] {
     const planned = own.flatMap(({ item, line }) =>
       item.kind === 'note' ? [{ text: item.text, line: line.index }] : [],
     );
-    const written = sections.flatMap(({ lines }) =>
-      lines.flatMap(({ line }) =>
-        (line.step?.marks.notes ?? []).flatMap(({ walls, text }) =>
-          walls.includes(number) ? [{ text, line: line.index }] : [],
+    const written = this.writtenNotes(block).filter(({ walls }) => walls.includes(number));
+    return planned.length + written.length === 0
+      ? NO_NOTES
+      : [...planned, ...written.map(({ text, line }) => ({ text, line }))];
+  }
+
+  /** Notes on the lines of a block that are for some walls, found once. */
+  private writtenNotes(block: DancedBlock): readonly WrittenNote[] {
+    let known = this.notes.get(block);
+    if (!known) {
+      known = block.sections.flatMap(({ lines }) =>
+        lines.flatMap(({ line }) =>
+          (line.step?.marks.notes ?? []).flatMap(({ walls, text }) =>
+            walls.length > 0 ? [{ walls, text, line: line.index }] : [],
+          ),
         ),
-      ),
-    );
-    return [...planned, ...written];
+      );
+      this.notes.set(block, known);
+    }
+    return known;
   }
 }
 

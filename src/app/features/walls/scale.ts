@@ -4,7 +4,7 @@ import type { WallRow } from '../../../core';
 /** A length in beats as a share of the picture's width. */
 export const percent = (beats: number, all: number): string => `${(beats / all) * 100}%`;
 
-/** Beats of the band back to counts of the part: tags inside the wall are passed over. */
+/** The count that lies under a place of the band; half a beat less gives the nearest end of a count. Beats back to counts of the part: tags inside the wall are passed over. */
 export function countAt({ bands, counts }: WallRow, beat: number): number {
   let count = 0;
   for (const { kind, from, beats } of bands) {
