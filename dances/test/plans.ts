@@ -38,7 +38,7 @@ walls: 4
 5-6    Rock L back, recover R
 7&8    Shuffle L forward
 
-## Tag "bells"
+## Tag "bells" (4 counts)
 1-4    Step R side, touch L, step L side, touch R
 
 ## Plan
@@ -140,7 +140,7 @@ start: weight L
 1-4    Jazz box R turning 1/4 right (3:00)
 5-8    V step R (wall 4: 6:00)
 
-## Tag "oar"
+## Tag "oar" (4 counts)
 1-4    Sway R, sway L, sway R, sway L
 
 ## Plan
@@ -165,11 +165,11 @@ start: weight L
 1-4    Jazz box R turning 1/4 right (3:00)
 5-8    Walk R L R L
 
-## Tag "gate"
+## Tag "gate" (4 counts)
 1-2    Step R forward, pivot 1/2 left
 3-4    Walk R, walk L
 
-## Tag "flood"
+## Tag "flood" (4 counts)
 1-4    Sway R, sway L, sway R, sway L
 
 ## Plan

@@ -161,3 +161,18 @@ describe('in a pasted sheet', () => {
   test('the title of a sheet is no plan', () =>
     expect(readScript('Restart on wall 3 after 16\n\n## Section 1\n1-2 Sway R L').plan).toEqual([]));
 });
+
+describe('tags of several sections', () => {
+  const tag = (heading: string) =>
+    readScript(
+      `## Section 1\n1-2 Sway R L\n\n${heading}\n1-2 Sway R L\n1-8 Walk R L R L R L R L\n1-4 Jazz box R\n5-8 Jazz box R`,
+    ).blocks[1];
+
+  test('a line that counts from 1 again starts the next one: 2, 8 and 8 counts', () =>
+    expect(tag('## Tag "flood"').sections.map(({ lines }) => lines.length)).toEqual([1, 1, 2]));
+
+  test('the length in the heading is that of all of them', () => {
+    const { counts, sections } = tag('## Tag "flood" (18 counts)');
+    expect([counts, sections.map((section) => section.counts)]).toEqual([18, [undefined, undefined, undefined]]);
+  });
+});

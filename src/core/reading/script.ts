@@ -93,6 +93,8 @@ function isWhole({ groups }: StepLine): boolean {
   return calls.length > 0 && calls.every((call) => call.figure && call.unread.length === 0);
 }
 
+type Growing<T> = { -readonly [K in keyof T]: T[K] };
+
 const isCounted = (text: string): boolean => readCounts(text.replace(/^\s*(?:[-*•·–—]\s+)?/, '')) !== undefined;
 
 /** `personal`: the writer's own figures from elsewhere, as `## Figure` lines; those of the script itself go first. */
@@ -181,7 +183,7 @@ class ScriptReader {
     const step = readStepLine(text, this.own.vocabulary);
     const counted = step.groups[0]?.counts !== undefined;
     if (!counted && !isWhole(step)) return false;
-    const section = this.openSection();
+    const section = this.nextSection(step) ?? this.openSection();
     push('step', { step, section });
     const line = this.lines[this.lines.length - 1];
     section.lines.push(line);
@@ -226,6 +228,19 @@ class ScriptReader {
       /\b(\d{1,2})[\s-]*counts?\s*\)?(?:\s+tag)?/i.exec(trimmed.replace(/\bafter\s+\d+\s*counts?/i, ''))?.[1],
     );
     return { kind: item.kind, name, title: '', ...(counts > 0 && { counts }) };
+  }
+
+  /** Tags, options and endings may have sections: a line whose counts begin again at 1 starts the next one. */
+  private nextSection({ groups }: StepLine): SectionText | undefined {
+    const { section, block } = this;
+    if (!section || !block || block.kind === 'part' || section.lines.length === 0) return undefined;
+    const counted = section.lines.some(({ step }) => (step?.groups[0]?.counts?.ticks.length ?? 0) > 0);
+    if (!counted || groups[0]?.counts?.floating || groups[0]?.counts?.ticks[0] !== 0) return undefined;
+    // Its stated length is that of all its sections together.
+    for (const own of block.sections as Growing<SectionText>[]) if (!own.countsStated) own.counts = undefined;
+    const next = this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
+    if (!next.countsStated) (next as Growing<SectionText>).counts = undefined;
+    return next;
   }
 
   private openSection(): SectionText {

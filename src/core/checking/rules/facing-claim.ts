@@ -1,5 +1,6 @@
 import { CIRCLE, facingAfter, hourOfFacing, turnWords } from '../../model/turns';
 import type { Proposal } from '../../model/findings';
+import { runningStart } from './facings-run-on';
 import { blocksOf, placeIn, replacing, section, sectionFrom, type Found, type Rule } from '../rule';
 import type { DancedCall, DancedLine } from '../../dancing/dance';
 
@@ -24,7 +25,8 @@ export const facingClaim: Rule = {
   },
   find: (dance) =>
     blocksOf(dance).flatMap((block) => {
-      let offset = 0;
+      // A part that is written as it is first danced from states the room's facings.
+      let offset = runningStart(dance, block) ?? 0;
       // A turn left open before it explains any hour; what fits is offered there.
       let open = false;
       const found: Found[] = [];

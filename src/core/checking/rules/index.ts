@@ -51,6 +51,8 @@ import { partUnknown } from './part-unknown';
 import { partShort } from './part-short';
 import { planFacing } from './plan-facing';
 import { tagEmpty } from './tag-empty';
+import { tagLength } from './tag-length';
+import { facingsRunOn } from './facings-run-on';
 import { tagUnplaced } from './tag-unplaced';
 import { partNever } from './part-never';
 import { orderMissing } from './order-missing';
@@ -120,6 +122,8 @@ export const RULES: readonly Rule[] = [
   partShort,
   planFacing,
   tagEmpty,
+  tagLength,
+  facingsRunOn,
   tagUnplaced,
   partNever,
   orderMissing,
