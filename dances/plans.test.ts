@@ -1,6 +1,5 @@
 /** Dances with plans: right on every wall, no false alarm, and the slips put into their plans are told where they are. */
 import { describe, expect, test } from '@jest/globals';
-import { readFileSync } from 'node:fs';
 import {
   hourOfFacing,
   HOUSE_STYLES,

@@ -15,7 +15,7 @@ const planLines = async (page: Page): Promise<string[]> =>
     .getByRole('region', { name: 'The plan in words' })
     .getByRole('listitem')
     .getByRole('textbox')
-    .evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value));
+    .evaluateAll((fields) => fields.map((field) => (field as HTMLTextAreaElement).value));
 
 test('every wall of the demo dances starts and ends where it was worked out on paper', async ({ page }) => {
   const expected: Record<string, string[]> = {

@@ -30,6 +30,8 @@ export interface Finding {
   /** error: cannot be danced as written; warning: very likely a slip; remark: worth knowing. */
   readonly severity: Severity;
   readonly span: Span;
+  /** The wall it is about, where it is about one. */
+  readonly wall?: number;
   /** One sentence in dancers' words, with the numbers in it. */
   readonly message: string;
   /** Another place that explains this one. */

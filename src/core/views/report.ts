@@ -111,13 +111,13 @@ function reportCalls({ calls, line }: DancedLine): { figure: string | null; name
   });
 }
 
-function reportFinding(text: string, { code, group, severity, span, message, fix }: Finding) {
+function reportFinding(text: string, { code, group, severity, span, message, fix, wall }: Finding) {
   return {
     code,
     group,
     severity,
     ...positionOf(text, span.from),
-    wall: null,
+    wall: wall ?? null,
     message,
     fix: fix ? fixedLine(text, span.from, fix.edits) : null,
   };

@@ -1,5 +1,6 @@
 /** What stands beside a script: for every line the feet, the weight and the wall after it; for every section its rail. */
 import { printCounts } from '../printing/counts';
+import { optionsOf } from '../walls/options';
 import { wallsOf } from '../walls/table';
 import { wallsInShort } from '../walls/words';
 import { wrongMoments } from '../checking/rules/foot-not-free';
@@ -8,7 +9,7 @@ import type { Dance, DancedBlock, DancedLine, DancedSection, Moment } from '../d
 import type { Foot, Weight } from '../model/feet';
 import type { Finding } from '../model/findings';
 import { countOfTick, TICKS_A_COUNT } from '../model/ticks';
-import { hourOfFacing, turnWords, type Facing } from '../model/turns';
+import { facingAfter, hourOfFacing, turnWords, type Facing } from '../model/turns';
 
 export type FootMarkKind = 'weight' | 'gesture' | 'both' | 'hold' | 'hands';
 
@@ -92,11 +93,29 @@ export function viewScript(dance: Dance, findings: readonly Finding[]): ScriptVi
         if (danced.line.section === own.text) lines[danced.line.index] = viewLine(danced, wrong);
     }
   }
+  for (const { block, shift } of otherBlocks(dance))
+    for (const own of block.sections)
+      for (const danced of own.lines) {
+        const view = viewLine(danced, wrong);
+        const facing = facingAfter(view.facing, shift);
+        lines[danced.line.index] = { ...view, facing, hour: hourOfFacing(facing) };
+      }
   return {
     lines,
     sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, findings, wrong))),
     truth: viewTruth(dance, findings),
   };
+}
+
+/** Endings and options that have lines of their own in the script: an ending faces the room's walls, an option those of its sheet. */
+function otherBlocks(dance: Dance): { block: DancedBlock; shift: Facing }[] {
+  const found = new Map<DancedBlock['block'], { block: DancedBlock; shift: Facing }>();
+  for (const { pieces } of wallsOf(dance).walls)
+    for (const { kind, block, shift } of pieces)
+      if (kind === 'ending' && block.block.headingLine !== undefined) found.set(block.block, { block, shift });
+  for (const { danced } of optionsOf(dance))
+    if (danced && danced.block.headingLine !== undefined) found.set(danced.block, { block: danced, shift: 0 });
+  return [...found.values()];
 }
 
 export function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {

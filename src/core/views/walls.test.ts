@@ -41,7 +41,7 @@ test('a join is told with the foot that leads, and red where it is not free', ()
   expect(rows).toEqual([...Array.from({ length: 8 }, () => 'R leads'), '']);
   const bad = viewOf('## Section 1\n1-4 Vine R, touch L\n5-8 Vine L, touch R\n\n## Plan\nwall 1: restart after 4');
   expect([joinWords(bad.rows[0]), bad.rows[1].bands[0].badJoin, bad.rows[0].bands[0].badJoin]).toEqual([
-    'R is not free',
+    'R not free',
     true,
     false,
   ]);

@@ -1,7 +1,7 @@
 /** The wall table as plain data for the picture: every wall a band to scale in beats, with what happens in it and how it joins. */
 import { placeCut, stateAt } from '../dancing/places';
 import type { Dance, DancedBlock } from '../dancing/dance';
-import { freeFoot, isFoot, otherFoot, type Foot, type Weight } from '../model/feet';
+import { freeFoot, isFoot, type Foot, type Weight } from '../model/feet';
 import type { Finding } from '../model/findings';
 import { countsOfTicks, TICKS_A_COUNT } from '../model/ticks';
 import { facingAfter, hourOfFacing, type Facing } from '../model/turns';
@@ -425,9 +425,9 @@ function insertWords(piece: Piece): string {
   return kind === 'ending' ? `Ending, facing ${hour}: ${wordsOf(piece)}` : `On this wall instead: ${wordsOf(piece)}`;
 }
 
-/** The lead of a join in words: `R leads`, `R is not free`. */
+/** The lead of a join in a word or two: `R leads`, `R not free`. */
 export function joinWords({ joins, leads, weight }: WallRow): string {
   if (joins === undefined) return '';
   if (joins) return leads ? `${leads} leads` : 'joins';
-  return isFoot(weight) ? `${weight === 'L' ? 'L' : 'R'} is not free` : `${leads ?? otherFoot('L')} is not free`;
+  return `${isFoot(weight) ? weight : (leads ?? 'the foot')} not free`;
 }

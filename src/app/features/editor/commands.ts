@@ -29,7 +29,9 @@ export const startNextLine: Command = (view) => {
   }
   const next = nextCount(dance, line.number - 1);
   if (next === undefined) {
-    if (script.lines[line.number - 1]?.kind !== 'heading') return insertNewline(view);
+    const heading = script.lines[line.number - 1]?.heading;
+    // Plans and figures have lines of words, not of counts.
+    if (!heading || heading.kind === 'plan' || heading.kind === 'figure') return insertNewline(view);
     return insertCount(view, line.to, 1);
   }
   return next === 'section' ? insertNewline(view) : insertCount(view, line.to, next);

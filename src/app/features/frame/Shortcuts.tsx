@@ -1,5 +1,6 @@
 import { chakra } from '@chakra-ui/react';
 import { COMMAND_GROUPS, keyWords, SCRIPT_COMMANDS } from '../editor/script-commands';
+import { LOOKING_KEYS, WALL_COMMANDS } from '../walls/wall-commands';
 import { Modal } from './Modal';
 
 type Key = readonly [keys: string, what: string];
@@ -7,6 +8,10 @@ type Key = readonly [keys: string, what: string];
 /** Keys that are no commands of the script. */
 const OTHERS: Readonly<Record<string, readonly Key[]>> = {
   Writing: [['Ctrl Space', 'Offer figures for the free foot']],
+  Walls: [
+    ...LOOKING_KEYS.map(([what, keys]): Key => [keys, what]),
+    ...WALL_COMMANDS.map(({ keyWords: keys, name }): Key => [keys, name]),
+  ],
   Anywhere: [
     ['F1', 'This list'],
     ['Ctrl P', 'Print what is shown (on Sheet: the sheet alone)'],
@@ -24,7 +29,7 @@ export default function Shortcuts({ onClose }: { onClose: () => void }) {
   return (
     <Modal title="Keys" onClose={onClose} width="52rem">
       <chakra.div css={{ columns: 2, columnGap: '2rem', '@media (max-width: 760px)': { columns: 1 } }}>
-        {[...COMMAND_GROUPS, 'Anywhere'].map((group) => (
+        {[...COMMAND_GROUPS, 'Walls', 'Anywhere'].map((group) => (
           <chakra.section key={group} marginBottom="1rem" css={{ breakInside: 'avoid' }}>
             <chakra.h3 fontSize="0.9375rem" color="quiet" fontWeight="600" marginBottom="0.25rem">
               {group}

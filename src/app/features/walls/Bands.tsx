@@ -45,11 +45,12 @@ export function BandMark({ band, row, beats, odd }: { band: Band; row: WallRow; 
       borderLeft={band.badJoin ? '4px solid' : undefined}
       borderLeftColor={band.badJoin ? 'slip' : undefined}
       cursor={kind === 'tag' && band.entry !== undefined ? 'grab' : 'inherit'}
+      css={{ '@media (max-width: 620px)': { minWidth: 0 } }}
       touchAction={kind === 'tag' ? 'none' : undefined}
       opacity={isDragging ? 0.75 : 1}
       paddingInline="0"
     >
-      {band.beats > 0 && (kind === 'ending' && band.beats < 4 ? 'end' : label)}
+      {band.beats > 1 && (kind === 'ending' && band.beats < 4 ? 'end' : label)}
     </Box>
   );
 }
@@ -106,7 +107,7 @@ export function CutMark({ row, beats }: { row: WallRow; beats: number }) {
           fontSize="0.875rem"
           whiteSpace="nowrap"
           pointerEvents="none"
-          background="transparent"
+          css={{ '@media (max-width: 620px)': { display: 'none' } }}
         >
           {words}
         </chakra.span>

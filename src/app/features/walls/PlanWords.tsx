@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import { memo, useEffect, useRef, useState } from 'react';
 import type { Edit, Finding, PlanLineView, Proposal } from '../../../core';
 import { Button } from '../../theme/Button';
-import { Input } from '../../theme/fields';
+import { Input, TextArea } from '../../theme/fields';
 
 interface Props {
   lines: readonly PlanLineView[];
@@ -95,7 +95,8 @@ const PlanLine = memo(function PlanLine({ line, current, from, onEdit, onWall }:
       paddingLeft="0.5rem"
       marginBottom="0.3rem"
     >
-      <Input
+      <TextArea
+        rows={1}
         aria-label={`Plan: ${text.trim()}`}
         value={typed}
         fontSize="0.9375rem"
@@ -103,6 +104,11 @@ const PlanLine = memo(function PlanLine({ line, current, from, onEdit, onWall }:
         border="1px solid transparent"
         background="transparent"
         padding="0.15rem 0.3rem"
+        css={{ fieldSizing: 'content', resize: 'none', display: 'block' }}
+        onKeyDown={(event) => {
+          // A line of the plan is one line.
+          if (event.key === 'Enter') event.preventDefault();
+        }}
         _hover={{ borderColor: 'line' }}
         onFocus={() => walls[0] !== undefined && !current && onWall(walls[0])}
         onChange={(event) => {

@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { DndContext, PointerSensor, useDroppable, useSensor, useSensors, type DragMoveEvent } from '@dnd-kit/core';
 import { memo, useMemo, useRef, type KeyboardEvent, type MouseEvent, type RefObject } from 'react';
 import { joinWords, type PlaceOnWall, type WallChange, type WallRow, type WallsView } from '../../../core';
+import { colour } from '../../theme/system';
 import { RoomMark, WeightPair } from '../marks/Marks';
 import { BandMark, cutLabel, CutMark, PlaceCursor } from './Bands';
 import type { Dragged, Drop } from './dragging';
@@ -25,7 +26,7 @@ interface Props {
 /** On a tablet held upright counts and weight give way: walls and where they face stay. */
 export const NARROW = '@media (max-width: 900px)';
 
-const COLUMNS = '2.6rem 6rem minmax(0, 1fr) 6.25rem 5.5rem 4.5rem';
+const COLUMNS = '2.6rem 6rem minmax(0, 1fr) 6.9rem 5.25rem 4.25rem';
 const NARROW_COLUMNS = '2.2rem 5rem minmax(0, 1fr) 2rem 5rem';
 
 const rowGrid = {
@@ -213,6 +214,7 @@ function DrawnRow({
             <BandMark key={index} band={band} row={row} beats={view.beats} odd={Number(band.label) % 2 === 0} />
           ))}
           {row.cut && <CutMark row={row} beats={view.beats} />}
+          {row.notes.length > 0 && <NoteMark row={row} />}
           {current && place && (
             <PlaceCursor
               row={row}
@@ -250,6 +252,18 @@ function DrawnRow({
         {row.first}–{row.last}
       </chakra.span>
     </chakra.li>
+  );
+}
+
+/** Styling for this wall: a folded corner at the end of its band, its words beside the plan and under the pointer. */
+function NoteMark({ row: { notes } }: { row: WallRow }) {
+  const words = notes.map(({ text }) => text).join('; ');
+  return (
+    <Box position="absolute" top="0" left="0" width="11px" height="11px" pointerEvents="none" lineHeight="0">
+      <svg width="11" height="11" viewBox="0 0 12 12" role="img" aria-label={`Note: ${words}`}>
+        <path d="M0 0h12L0 12z" fill={colour('footInk')} />
+      </svg>
+    </Box>
   );
 }
 

@@ -21,6 +21,12 @@ export const endingNotFront: Rule = {
     const last = walls[walls.length - 1];
     const entry = last?.cut?.entry;
     if (!ended || !entry || last.end === 0) return [];
-    return [{ span: planPlace(entry), message: `The dance ends facing ${hourOfFacing(last.end)}, not the front.` }];
+    return [
+      {
+        span: planPlace(entry),
+        wall: last.number,
+        message: `The dance ends facing ${hourOfFacing(last.end)}, not the front.`,
+      },
+    ];
   },
 };

@@ -51,6 +51,7 @@ function describe(dance: Dance, { wall, piece, before, entry }: BadJoin): Found 
   const place = joinPlace(dance, { wall, piece, ...(before && { before }), ...(entry && { entry }) });
   return {
     span: place,
+    wall: wallBefore(dance, piece)?.number ?? wall,
     message: `${beforeWords(dance, wall, piece, before)} the weight is on ${foot}, so ${foot} is not free ${nextWords(piece, before)}.`,
     ...(entry && { related: { span: line, message: `${otherFoot(foot) === 'L' ? 'R' : 'L'} is needed here.` } }),
   };

@@ -28,6 +28,7 @@ export const planFacing: Rule = {
       .claims.filter(({ said, computed }) => said !== computed)
       .map(({ span, wall, said, computed, moment }) => ({
         span,
+        wall,
         message: `The ${moment} on wall ${wall} ${moment === 'ending' ? 'ends facing' : 'faces'} ${hourOfFacing(computed)}, not ${hourOfFacing(said)}.`,
         ...fixOf(wordsAt(dance, span), hourOfFacing(computed), span),
       })),

@@ -25,6 +25,7 @@ export const planWallBeyond: Rule = {
   find: (dance) =>
     problemsOf(dance, 'wall-beyond').map(({ entry, wall, last }) => ({
       span: planPlace(entry),
+      ...('walls' in entry.item && entry.item.walls.kind === 'walls' && { wall }),
       message: beyondWords(entry, wall, last),
     })),
 };

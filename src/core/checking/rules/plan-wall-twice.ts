@@ -21,6 +21,7 @@ export const planWallTwice: Rule = {
   find: (dance) =>
     problemsOf(dance, 'wall-twice').map(({ entry, wall, what, other }) => ({
       span: planPlace(entry),
+      wall,
       message:
         what === 'tag'
           ? `Wall ${wall} is given this tag twice.`

@@ -30,6 +30,7 @@ export const wallClaim: Rule = {
         return [
           {
             span: place,
+            wall,
             message: `On wall ${wall} this faces ${hour}, not ${hourOfFacing(facing)}.`,
             suggestions: [replacing(`wall ${wall}: ${hour}`, place, `(wall ${wall}: ${hour})`)],
           },
