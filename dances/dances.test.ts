@@ -66,3 +66,61 @@ test('the draft is wrong in three ways, and each is named at its line', () => {
   ]);
   expect(report.findings.find(({ code }) => code === 'foot-not-free')?.fix).toBe('3&4    Coaster R');
 });
+
+/**
+ * Dances with plans, stepped out on paper: every wall's part, start, counts and end, its tags with the place they stand at and the
+ * wall faced there. The working stands beside each.
+ */
+const PLANNED: { file: string; walls: string[]; net: number | null; danced: number }[] = [
+  // A wall turns a quarter right by count 16 and a half left by 24: 3/4 ... and the triple one whole turn left: 1 1/4 left in all.
+  // 12-9 and the lamp; 9-6; 6 cut at 9; 9-6 and the lamp; 6-3; 3 cut after 18 and an & at 6; 6-3; 3-12; 12, after 16 at 3, a quarter left.
+  {
+    file: 'low-tide-lanterns',
+    walls: [
+      '1  12:00 32 9:00 lamp@32 9:00-9:00', '2  9:00 32 6:00', '3  6:00 16 9:00 restart', '4  9:00 32 6:00 lamp@32 6:00-6:00', '5  6:00 32 3:00',
+      '6  3:00 18.5 6:00 restart', '7  6:00 32 3:00', '8  3:00 32 12:00', '9  12:00 18 12:00 ending',
+    ],
+    net: 4,
+    danced: 4,
+  },
+  // A turns a half right by 16 and a half left by 26; B a half left. The oars stand in the second A after 16: it starts at 6, so at 12.
+  {
+    file: 'regatta-morning',
+    walls: ['1 A 12:00 32 12:00', '2 B 12:00 16 6:00', '3 A 6:00 32 6:00 oars@16 12:00-12:00', '4 B 6:00 16 12:00', '5 A 12:00 16 6:00', '6 B 6:00 16 12:00', '7 A 12:00 32 12:00'],
+    net: null,
+    danced: 2,
+  },
+  // A quarter left and an eighth right.
+  {
+    file: 'weathervane',
+    walls: [
+      '1  12:00 32 10:30', '2  10:30 32 9:00', '3  9:00 32 7:30', '4  7:30 32 6:00', '5  6:00 32 4:30', '6  4:30 32 3:00', '7  3:00 32 1:30', '8  1:30 32 12:00',
+      '9  12:00 17 12:00 ending',
+    ],
+    net: 8,
+    danced: 8,
+  },
+]; // prettier-ignore
+
+describe.each(PLANNED)('$file', ({ file, walls, net, danced }) => {
+  const { dance, findings } = studyText(load(file));
+  const report = reportDance(dance, findings, walls.length);
+
+  test('is right on every wall', () => {
+    const listed = report.walls.map(({ wall, part, start, counts, end, restart, tags, ending }) =>
+      [
+        `${wall} ${part} ${start} ${counts} ${end}`,
+        ...(restart ? ['restart'] : []),
+        ...(ending ? ['ending'] : []),
+        ...tags.map((tag) => `${tag.name}@${tag.after} ${tag.start}-${tag.end}`),
+      ].join(' '),
+    );
+    expect(listed).toEqual(walls);
+    expect([report.totals.wallsNet, report.totals.wallsDanced]).toEqual([net, danced]);
+  });
+
+  test('has no slip, and says nothing of it is unknown', () => {
+    expect(findings.filter(isSlip)).toEqual([]);
+    expect(findings.filter(({ group }) => group === 'plan')).toEqual([]);
+  });
+});

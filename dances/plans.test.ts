@@ -85,6 +85,8 @@ const OTHER_TAG: readonly [kind: string, line: RegExp][] = [
   ['foot swapped', /^1-4 {4}Sway L, sway L/],
   ['line lost', /^1-2 {4}Step R forward, pivot 1\/2 left$/],
   ['turn of another size', /^1-2 {4}Step R forward, pivot 1\/4 left$/],
+  // A dance may end on a touch.
+  ['step made a touch', /^1-2 {4}Step R side, touch L turning 1\/4 right \(12:00\)$/],
   // A whole turn comes to the same wall either way.
   ['turn flipped', /Triple full turn right/],
 ];

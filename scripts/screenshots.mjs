@@ -33,6 +33,29 @@ const SHOTS = [
     then: atLine('Step L forward, pivot 1/2'),
   },
   { name: 'script-tablet', size: TABLET, dance: 'Tar and Oakum', then: atLine('Rock R back') },
+  {
+    name: 'walls',
+    size: DESK,
+    dance: 'Low Tide Lanterns',
+    view: 'Walls',
+    then: (page) => page.getByRole('button', { name: /^Wall 3:/ }).click(),
+  },
+  {
+    name: 'walls-phrased',
+    size: DESK,
+    dance: 'Regatta Morning',
+    view: 'Walls',
+    then: (page) => page.getByRole('button', { name: /^Wall 3,/ }).click(),
+  },
+  {
+    name: 'walls-script',
+    size: DESK,
+    dance: 'Low Tide Lanterns',
+    then: async (page) => {
+      await page.getByRole('combobox', { name: 'wall shown' }).selectOption('6');
+      await atLine('Shuffle R forward')(page);
+    },
+  },
   { name: 'sheet', size: DESK, dance: 'Ferry at Dusk', view: 'Sheet' },
   { name: 'sheet-phone', size: PHONE, dance: 'Slipway Stroll', view: 'Sheet' },
   {
@@ -134,7 +157,7 @@ try {
       await page.getByRole('textbox', { name: 'The script of the dance' }).waitFor();
       if (shot.view) {
         await page.getByRole('link', { name: shot.view, exact: true }).click();
-        await page.getByRole('article').waitFor();
+        await page.getByRole(shot.view === 'Walls' ? 'slider' : 'article').waitFor();
       }
     }
     if (shot.then) await shot.then(page);

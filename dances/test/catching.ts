@@ -21,7 +21,9 @@ export function isCaught({ text, line }: InjectedSlip): boolean {
     .map(({ index }) => index);
   const place = (index: number): number => sheet.filter((own) => own <= index).length;
   const heading = script.lines.findLast(({ index, kind }) => kind === 'heading' && index <= line)?.index;
-  return findings.filter(isSlip).some(({ span }) => {
+  // What a finding points to beside its own place counts as well.
+  const places = findings.filter(isSlip).flatMap(({ span, related }) => (related ? [span, related.span] : [span]));
+  return places.some((span) => {
     const at = positionOf(text, span.from).line - 1;
     return at === heading || Math.abs(place(at) - place(line)) <= BESIDE;
   });

@@ -10,7 +10,8 @@ export interface InjectedSlip {
   readonly line: number;
 }
 
-const STEP_LINE = /^\s*(?:[\d&]|[SQ]{2,})/;
+/** `2nd A: restart after 16` is no step. */
+const STEP_LINE = /^\s*(?:[\d&](?!\d*(?:st|nd|rd|th)\b)|[SQ]{2,})/;
 
 export function injectSlips(text: string): InjectedSlip[] {
   const lines = text.split('\n');

@@ -244,6 +244,68 @@ wall 3: restart after 16 (9:00)
     short: '4 walls as danced (2 by its turn)',
   },
   {
+    kind: 'a changed count on wall 1, an ending of its own',
+    // A quarter right a wall: 12-3, 3-6, 6-9, and four counts of wall 4 with an ending that turns a quarter right: 9-12.
+    text: `# First Lamp Lit
+start: weight L
+walls: 4
+
+## Section 1: walks, rock, coaster
+1-2    Walk R, walk L
+3-4    Rock R forward, recover L
+5&6    Coaster R
+7-8    Step L forward, touch R beside L
+
+## Section 2: side touches, quarter jazz box
+1-2    Step R side, touch L beside R
+3-4    Step L side, touch R beside L
+5-8    Jazz box R turning 1/4 right (3:00)
+
+## Ending
+1-2    Step R side, step L turning 1/4 right (12:00)
+
+## Plan
+wall 1: change 1-2 to Stomp R, stomp L
+ending: wall 4 after 4
+`,
+    walls: ['1 12:00-3:00 16', '2 3:00-6:00 16', '3 6:00-9:00 16', '4 9:00-12:00 6'],
+    short: '4 walls',
+  },
+  {
+    kind: 'parts with a cut on a half count, a stretch, a restart of their own',
+    // A turns a half left on 5-6. Whole: 12-6. A(4&) stays: 6-6. A(5-8): 6-12. B a quarter right: 12-3. The third A is cut after 4: 3-3.
+    text: `# Sculls
+start: weight L
+
+## Part A
+
+## Section 1
+1-2    Walk R, walk L
+3&4&   Heel switches R L
+5-6    Step R forward, pivot 1/2 left (6:00)
+7-8    Walk R, walk L
+
+## Part B
+
+## Section 1
+1-4    Jazz box R turning 1/4 right (3:00)
+5-8    V step R
+
+## Plan
+order: A A(4&) A(5-8) B A B
+4th A: restart after 4 (3:00)
+`,
+    walls: [
+      '1A 12:00-6:00 8',
+      '2A 6:00-6:00 4.5',
+      '3A 6:00-12:00 4',
+      '4B 12:00-3:00 8',
+      '5A 3:00-3:00 4',
+      '6B 3:00-6:00 8',
+    ],
+    short: 'phrased, danced from 3 walls',
+  },
+  {
     kind: 'a pasted sheet in people’s own words',
     // A half left a wall. 12-6, 6-12 and four counts held, 12-12 cut before the turn, 12-6, 6-12.
     text: `Heron's Errand

@@ -39,6 +39,33 @@ test('JSON: one object for one file, a list with names for several, standard inp
   ]);
 });
 
+test('a dance with a plan: what happens on each wall, to its ending, as text and as JSON', () => {
+  const { stdout, status } = slate(['check', 'dances/low-tide-lanterns.txt']);
+  expect(status).toBe(0);
+  expect(stdout).toContain('wall 3: 6:00 to 9:00; restart after 16 counts (the end of section 2), facing 9:00\n');
+  expect(stdout).toContain('wall 9: 12:00 to 12:00; the dance ends after 16 counts');
+  const { walls, totals, tags } = JSON.parse(
+    slate(['check', 'dances/low-tide-lanterns.txt', '--json', '--walls', '9']).stdout,
+  );
+  expect(totals).toMatchObject({ counts: 32, netTurn: -1.25, wallsNet: 4, wallsDanced: 4 });
+  expect(tags).toMatchObject([{ name: 'lamp', counts: 2, netTurn: 0 }]);
+  expect(walls[0]).toEqual({
+    wall: 1,
+    part: '',
+    start: '12:00',
+    counts: 32,
+    end: '9:00',
+    restart: false,
+    tags: [{ name: 'lamp', after: 32, start: '9:00', end: '9:00' }],
+  });
+  expect(walls[2]).toEqual({ wall: 3, part: '', start: '6:00', counts: 16, end: '9:00', restart: true, tags: [] });
+  expect(walls).toHaveLength(9);
+  const phrased = JSON.parse(slate(['check', 'dances/regatta-morning.txt', '--json']).stdout);
+  // A half right in the cut A, three halves left in B.
+  expect(phrased.totals).toMatchObject({ counts: 48, netTurn: -1, wallsNet: null });
+  expect(phrased.walls.map(({ part }: { part: string }) => part).join('')).toBe('ABABABA');
+});
+
 test('several sheets, or a folder of them: slips by place, then a table', () => {
   const { status, stdout } = slate(['check', 'dances']);
   expect(status).toBe(1);

@@ -56,6 +56,24 @@ describe('POST /api/check', () => {
     });
   });
 
+  test('a slip in a plan names its wall', async () => {
+    const text =
+      '## Section 1\n1-4 Jazz box R\n5-8 Jazz box R\n\n## Tag "ebb"\n1-2 Sway R, sway L\n\n## Plan\nwall 3: restart after 4 (6:00)\nwall 2: tag ebb\n';
+    expect(await (await check(text)).json()).toMatchObject({
+      walls: [
+        { wall: 1 },
+        { wall: 2, tags: [{ name: 'ebb', after: 8 }] },
+        { wall: 3, restart: true, counts: 4 },
+        {},
+        {},
+        {},
+        {},
+        {},
+      ],
+      findings: [{ code: 'plan-facing', group: 'plan', wall: 3, line: 9, fix: 'wall 3: restart after 4 (12:00)' }],
+    });
+  });
+
   test('empty text is a finding, not an error', async () => {
     expect(await (await check('')).json()).toMatchObject({ findings: [{ code: 'nothing-to-dance' }] });
   });

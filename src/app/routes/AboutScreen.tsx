@@ -30,9 +30,9 @@ export function AboutScreen() {
       </P>
       <H2>What it works out so far</H2>
       <P>
-        Plain dances: sections, counts, weight, facing, walls by the turn of one wall; figures by any of their names,
-        and figures of your own; turns left open, from the walls stated after them. Tags are danced on their own; plans,
-        restarts, endings and options are kept word for word and not yet worked out.
+        Sections, counts, weight and facing; every wall with its tags, restarts, changed steps and ending; dances of
+        several parts; options that fit, and ways without turns or jumps; figures by any of their names, and figures of
+        your own; turns left open, from the walls stated after them.
       </P>
       <H2>Take care</H2>
       <P>These are the usual cautions, not medical advice. The hall’s own rules come first.</P>

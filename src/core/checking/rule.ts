@@ -76,11 +76,6 @@ export interface Here {
   readonly line: DancedLine;
 }
 
-export const blocksOf = (dance: Dance): readonly DancedBlock[] => [...dance.parts, ...dance.tags];
-
-export const sectionsOf = (dance: Dance): { block: DancedBlock; section: DancedSection }[] =>
-  blocksOf(dance).flatMap((block) => block.sections.map((own) => ({ block, section: own })));
-
 /**
  * Walked once a dance, however many rules ask. Only the newest dance is remembered: a weak map would keep every one of them
  * through the collector's quick rounds, and typing would stutter.
@@ -93,6 +88,19 @@ export function once<T>(walk: (dance: Dance) => T): (dance: Dance) => T {
   };
 }
 
+/** Parts, tags, and the ending where it has lines of its own. */
+export const blocksOf = once((dance): readonly DancedBlock[] => [...dance.parts, ...dance.tags, ...endingsOf(dance)]);
+
+function endingsOf(dance: Dance): DancedBlock[] {
+  const { walls } = wallsOf(dance);
+  return walls.flatMap(({ pieces }) =>
+    pieces.flatMap(({ kind, block }) => (kind === 'ending' && block.block.headingLine !== undefined ? [block] : [])),
+  );
+}
+
+export const sectionsOf = (dance: Dance): { block: DancedBlock; section: DancedSection }[] =>
+  blocksOf(dance).flatMap((block) => block.sections.map((own) => ({ block, section: own })));
+
 /** Lines where they are written: a section danced as a copy of another is judged where it was written. */
 export const linesOf = once((dance): Here[] =>
   sectionsOf(dance).flatMap(({ block, section: own }) =>
@@ -102,13 +110,17 @@ export const linesOf = once((dance): Here[] =>
 
 export const callsOf = once((dance): (Here & { call: DancedCall; previous?: DancedCall })[] => {
   let previous: DancedCall | undefined;
-  return linesOf(dance).flatMap((here) =>
-    here.line.calls.map((call) => {
+  let block: DancedBlock | undefined;
+  return linesOf(dance).flatMap((here) => {
+    // An ending follows a place in the plan, not what stands above it.
+    if (here.block !== block && here.block.block.kind === 'ending') previous = undefined;
+    block = here.block;
+    return here.line.calls.map((call) => {
       const found = { ...here, call, previous };
       if (call.moments.length > 0 || !call.figure) previous = call;
       return found;
-    }),
-  );
+    });
+  });
 });
 
 // The plan

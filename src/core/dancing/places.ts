@@ -84,7 +84,7 @@ function lineStart(block: DancedBlock, moment: Moment): number {
   return moment.time;
 }
 
-/** The call that goes on over a cut; a figure that is spelt out behind its name is one call. */
+/** The call that goes on over a cut; a figure that is spelt out behind its name is one call. Walks and sways in a row tear nowhere. */
 function callAcross(block: DancedBlock, index: number): DancedCall | undefined {
   const [before, after] = [block.moments[index - 1], block.moments[index]];
   if (!before || !after || before.line !== after.line) return undefined;
@@ -93,7 +93,7 @@ function callAcross(block: DancedBlock, index: number): DancedCall | undefined {
       if (line !== before.line) continue;
       const own = calls.find(({ moments }) => moments.includes(before));
       const next = calls.find(({ moments }) => moments.includes(after));
-      if (own && own === next) return own;
+      if (own && own === next) return own.figure?.family === 'single' ? undefined : own;
       if (own?.titled && own.titled === next?.titled) {
         const moments = calls.filter(({ titled }) => titled === own.titled).flatMap((call) => call.moments);
         return { ...own, moments };

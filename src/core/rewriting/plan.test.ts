@@ -1,8 +1,10 @@
 /** The plan rewritten line by line: what is moved, added and taken away, and that every other word stays. */
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { applyEdits, type Edit } from '../model/text';
 import { studyText } from '../study';
 import { HOUSE_STYLES } from '../printing/style';
+import { wallsOf } from '../walls/table';
 import { addToPlan, moveInPlan, removeFromPlan, restartLine, tagLine, endingLine } from './plan';
 import { tidyScript } from './tidy';
 
@@ -62,6 +64,35 @@ describe('adding', () => {
   test.each([restartLine(3, { count: 4, and: 'with' }), tagLine(3, ''), tagLine(3, 'ebb', 4), endingLine(9, 4)])(
     '%s is understood',
     (line) => expect(entryOf(planned(line), 0).item.kind).not.toBe('unread'),
+  );
+});
+
+test('there and back: a restart moved to another wall and back leaves the walls as they were', () => {
+  fc.assert(
+    fc.property(
+      fc.uniqueArray(fc.integer({ min: 1, max: 9 }), { minLength: 1, maxLength: 4 }),
+      fc.integer({ min: 1, max: 9 }),
+      (walls, target) => {
+        fc.pre(!walls.includes(target));
+        const text = planned(`walls ${walls.join(', ')}: restart after 4`);
+        const tableOf = (script: string) =>
+          wallsOf(studyText(script).dance)
+            .walls.slice(0, 9)
+            .map(({ counts, end }) => `${counts} ${end}`);
+        const there = applyEdits(
+          text,
+          moveInPlan(studyText(text).script, entryOf(text, 0), walls[0], { wall: target }),
+        );
+        expect(tableOf(there)[target - 1]).toMatch(/^4 /);
+        const back = applyEdits(
+          there,
+          moveInPlan(studyText(there).script, entryOf(there, 0), target, { wall: walls[0] }),
+        );
+        const [was, is] = [tableOf(text), tableOf(back)];
+        expect(is.slice(0, was.length)).toEqual(was.slice(0, is.length));
+      },
+    ),
+    { numRuns: 40 },
   );
 });
 

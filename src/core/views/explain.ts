@@ -4,7 +4,7 @@ import { wrongMoments } from '../checking/rules/foot-not-free';
 import type { FootPlace } from '../dancing/state';
 import type { Foot, Weight } from '../model/feet';
 import { labelOfTick, TICKS_A_COUNT } from '../model/ticks';
-import { facingAfter, hourOfFacing, type Facing } from '../model/turns';
+import { CIRCLE, facingAfter, hourOfFacing, type Facing } from '../model/turns';
 import { printCounts } from '../printing/counts';
 import { actionSentence } from '../printing/moments';
 import { houseName } from '../vocabulary';
@@ -85,7 +85,7 @@ export function explainLine(dance: Dance, index: number, roomFacing?: Facing): E
     })),
     before: { weight: before.weight, ...seen(before.facing) },
     after: { weight: after.weight, ...seen(after.facing) },
-    floor: floorMarks(danced),
+    floor: floorMarks(danced).map((mark) => turnedMark(mark, shift)),
     notes: line.step?.marks.notes.map(({ text }) => text) ?? [],
   };
 }
@@ -98,6 +98,19 @@ export function lineWords({ line }: DancedLine): string {
   const words = line.text.slice(spans[0].from, spans[spans.length - 1].to).trim();
   // A list of feet in brackets ends with its bracket.
   return words.lastIndexOf('(') > words.lastIndexOf(')') ? `${words})` : words;
+}
+
+/** The floor turned with the wall that is looked at: the top of the picture stays the room's 12:00. */
+function turnedMark(mark: FloorMark, shift: number): FloorMark {
+  if (facingAfter(0, shift) === 0) return mark;
+  const angle = (shift / CIRCLE) * 2 * Math.PI;
+  const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
+  return {
+    ...mark,
+    x: mark.x * cos + mark.y * sin,
+    y: mark.y * cos - mark.x * sin,
+    heading: facingAfter(mark.heading, shift),
+  };
 }
 
 /** Where both feet stood, then each place a foot went to. */

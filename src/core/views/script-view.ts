@@ -69,6 +69,8 @@ export interface Truth {
   readonly restarts: number;
   readonly ending: boolean;
   readonly phrased: boolean;
+  /** Joins that hand over the wrong foot. */
+  readonly badJoins: number;
   readonly startWeight: Weight;
   readonly endWeight: Weight;
   readonly loops: boolean | undefined;
@@ -132,6 +134,7 @@ export function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
     restarts: plan.walls.filter(({ cut }) => cut?.kind === 'restart').length,
     ending: plan.ended,
     phrased: plan.order?.entry !== undefined,
+    badJoins: plan.badJoins.length,
     startWeight: dance.startWeight,
     endWeight: dance.endWeight,
     loops: dance.counts === 0 ? undefined : dance.loops,

@@ -117,6 +117,15 @@ describe('one wall on the script', () => {
     const pivot = lineOf(LANTERNS, 'recover R turning 1/4');
     const room = onWall(dance, 6)?.facings.get(pivot)?.facing;
     expect(explainLine(dance, pivot)?.after.hour).toBe('3:00');
+    // A quarter to the right of the sheet: what lay towards 12:00 lies towards 3:00.
+    const [sheetFloor, roomFloor] = [explainLine(dance, pivot), explainLine(dance, pivot, room)].map(
+      (own) => own?.floor ?? [],
+    );
+    for (const [index, { x, y, heading }] of sheetFloor.entries()) {
+      expect(roomFloor[index].x).toBeCloseTo(y);
+      expect(roomFloor[index].y).toBeCloseTo(-x);
+      expect(roomFloor[index].heading).toBe((heading + 12) % 48);
+    }
     expect(explainLine(dance, pivot, room)).toMatchObject({ before: { hour: '3:00' }, after: { hour: '6:00' } });
   });
 });

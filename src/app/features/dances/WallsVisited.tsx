@@ -2,7 +2,7 @@ import { colour } from '../../theme/system';
 
 /** Walls a plain dance starts from, as the heavy sides of a room: one, the front and the back, all four; with eight the corners too. */
 export function WallsVisited({ walls }: { walls: number }) {
-  const sides = walls >= 4 ? [0, 90, 180, 270] : walls === 2 ? [0, 180] : walls === 1 ? [0] : [];
+  const sides = walls === 4 || walls === 8 ? [0, 90, 180, 270] : walls === 2 ? [0, 180] : walls === 1 ? [0] : [];
   return (
     <svg
       width="34"
@@ -12,6 +12,11 @@ export function WallsVisited({ walls }: { walls: number }) {
       aria-label={walls === 0 ? 'no walls yet' : `${walls} walls`}
     >
       <rect x="4" y="4" width="26" height="26" fill="none" stroke={colour('pale')} strokeWidth="1.2" />
+      {sides.length === 0 && walls > 0 && (
+        <text x="17" y="22" textAnchor="middle" fontSize="14" fontWeight="700" fill={colour('ink')}>
+          {walls}
+        </text>
+      )}
       {sides.map((angle) => (
         <path
           key={angle}

@@ -53,6 +53,11 @@ export function TruthLine({ truth, children }: { truth: Truth; children?: ReactN
           <chakra.span css={{ [`@media (max-width: ${planned.length > 0 ? 1440 : 900}px)`]: { display: 'none' } }}>
             starts with weight on {startWeight === 'both' ? 'both' : <b>{startWeight}</b>}
           </chakra.span>
+          {truth.phrased && (
+            <Loop good={truth.badJoins === 0}>
+              {truth.badJoins === 0 ? 'every part joins' : `${count(truth.badJoins, 'join')} on the wrong foot`}
+            </Loop>
+          )}
           {loops !== undefined && (
             <Loop good={loops}>
               {loops

@@ -27,7 +27,8 @@ export const changedFoot: Rule = {
   find: (dance) =>
     insertedPieces(dance).flatMap(({ block }) => {
       const slip = block.moments.find(isImpossible);
-      if (!slip) return [];
+      // The lines of an ending with a heading of its own are judged like any others.
+      if (!slip || block.block.headingLine !== undefined) return [];
       const { action, before, line } = slip;
       const verb = action.effect === 'none' ? action.word : action.word === 'recover' ? 'recover' : 'step';
       return [{ span: line.span, message: `Weight is on ${before.weight} there, so ${action.foot} can’t ${verb}.` }];

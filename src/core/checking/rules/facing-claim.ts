@@ -1,7 +1,7 @@
 import { CIRCLE, facingAfter, hourOfFacing, turnWords } from '../../model/turns';
 import type { Proposal } from '../../model/findings';
 import { runningStart } from './facings-run-on';
-import { blocksOf, placeIn, replacing, section, sectionFrom, type Found, type Rule } from '../rule';
+import { placeIn, replacing, section, sectionFrom, type Found, type Rule } from '../rule';
 import type { DancedCall, DancedLine } from '../../dancing/dance';
 
 export const facingClaim: Rule = {
@@ -24,7 +24,8 @@ export const facingClaim: Rule = {
     ],
   },
   find: (dance) =>
-    blocksOf(dance).flatMap((block) => {
+    // An ending states the room's facings; those are judged with the walls.
+    [...dance.parts, ...dance.tags].flatMap((block) => {
       // A part that is written as it is first danced from states the room's facings.
       let offset = runningStart(dance, block) ?? 0;
       // A turn left open before it explains any hour; what fits is offered there.

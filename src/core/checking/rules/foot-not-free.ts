@@ -3,7 +3,20 @@ import { isFoot } from '../../model/feet';
 import type { Proposal } from '../../model/findings';
 import { placeOfTick, TICKS_A_COUNT } from '../../model/ticks';
 import { mirrorWords } from '../../rewriting/mirror-words';
-import { callsOf, once, placeIn, replacing, section, sectionFrom, wordsAt, type Here, type Rule } from '../rule';
+import type { PlanEntry } from '../../reading/script';
+import { wallsOf } from '../../walls/table';
+import {
+  callsOf,
+  once,
+  placeIn,
+  planPlace,
+  replacing,
+  section,
+  sectionFrom,
+  wordsAt,
+  type Here,
+  type Rule,
+} from '../rule';
 import type { Dance, DancedCall } from '../../dancing/dance';
 
 export const footNotFree: Rule = {
@@ -91,7 +104,12 @@ function describe(dance: Dance, here: Here & { call: DancedCall; previous?: Danc
   const earlier = own ?? previous?.moments[previous.moments.length - 1];
   const span = placeIn(line.line, call.call.span);
   const verb = slip.action.effect === 'none' ? slip.action.word : slip.action.word === 'recover' ? 'recover' : 'step';
-  const since = earlier ? `after count ${placeOfMoment(earlier)}` : 'at the start';
+  const planned = !earlier && here.block.block.kind === 'ending' ? endingEntry(dance) : undefined;
+  const since = planned
+    ? 'where the ending begins'
+    : earlier
+      ? `after count ${placeOfMoment(earlier)}`
+      : 'at the start';
   const mended = mirrorWords(wordsAt(dance, span), call.call, line.line, dance);
   const fix: Proposal | undefined = mended && !own ? replacing(mended, span, mended) : undefined;
   return {
@@ -105,6 +123,13 @@ function describe(dance: Dance, here: Here & { call: DancedCall; previous?: Danc
           },
         }
       : {}),
+    ...(planned && { related: { span: planPlace(planned), message: 'The ending begins here.' } }),
     ...(fix && { fix }),
   };
+}
+
+/** The plan line that brings the ending. */
+function endingEntry(dance: Dance): PlanEntry | undefined {
+  const { walls } = wallsOf(dance);
+  return walls[walls.length - 1]?.cut?.entry;
 }

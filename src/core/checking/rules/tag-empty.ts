@@ -4,21 +4,31 @@ export const tagEmpty: Rule = {
   code: 'tag-empty',
   group: 'plan',
   severity: 'warning',
-  about: 'A tag without steps.',
+  about: 'A tag or an ending without steps.',
   examples: {
     bad: [
       {
         text: planned('wall 2: tag ebb').replace('## Tag "ebb"\n1-2 Sway R, sway L', '<|## Tag "ebb"|>'),
         message: 'This tag has no steps yet: a hold is written like “1-4 Hold”.',
       },
+      {
+        text: planned('ending: wall 2 after 4').replace('## Plan', '<|## Ending|>\n\n## Plan'),
+        message: 'This ending has no steps yet: a hold is written like “1-4 Hold”.',
+      },
     ],
-    good: [planned('wall 2: tag ebb')],
+    good: [planned('wall 2: tag ebb'), planned('ending: wall 2 after 4')],
   },
-  find: (dance) =>
-    dance.tags
-      .filter(({ block, moments, counts }) => moments.length === 0 && counts === 0 && block.headingLine !== undefined)
-      .map(({ block }) => ({
-        span: dance.script.lines[block.headingLine as number].span,
-        message: 'This tag has no steps yet: a hold is written like “1-4 Hold”.',
-      })),
+  find: ({ script }) =>
+    script.blocks.flatMap(({ kind, sections, headingLine }) =>
+      (kind === 'tag' || kind === 'ending') &&
+      headingLine !== undefined &&
+      sections.every(({ lines, copy }) => lines.length === 0 && !copy)
+        ? [
+            {
+              span: script.lines[headingLine].span,
+              message: `This ${kind} has no steps yet: a hold is written like “1-4 Hold”.`,
+            },
+          ]
+        : [],
+    ),
 };
