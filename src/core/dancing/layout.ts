@@ -98,8 +98,8 @@ function layRepeat(
   earlier: readonly LaidSection[],
   whole?: readonly LaidSection[],
 ): LaidGroup[] {
-  const { counts } = repeat;
   const all = repeatedGroups(repeat, own, earlier, whole);
+  const counts = repeat.counts ?? lastCounts(repeat.last, all);
   const limit = counts ? tickOfCount(counts.to + 1) : Infinity;
   const source = counts
     ? all.filter(
@@ -137,16 +137,23 @@ function layRepeat(
   );
 }
 
+/** "The last four counts" of what there is. */
+function lastCounts(last: number | undefined, all: readonly LaidGroup[]): Repeat['counts'] {
+  if (last === undefined || all.length === 0) return undefined;
+  const total = Math.round(Math.max(...all.map(({ end }) => end)) / TICKS_A_COUNT);
+  return { from: Math.max(total - last + 1, 1), to: total, and: true };
+}
+
 /** Lines a line may repeat, in ticks of the section, or of the whole part where a tag names counts of the dance. */
 function repeatedGroups(
-  { section, counts }: Repeat,
+  { section, counts, last }: Repeat,
   own: readonly LaidGroup[],
   earlier: readonly LaidSection[],
   whole?: readonly LaidSection[],
 ): readonly LaidGroup[] {
   const named = section === undefined ? undefined : (whole ?? earlier).findLast(({ text }) => text.number === section);
   if (named) return named.groups;
-  if (whole && (counts || own.length === 0))
+  if (whole && (counts || last !== undefined || own.length === 0))
     return whole.flatMap(({ groups, offset }) =>
       offset === 0
         ? groups

@@ -44,6 +44,7 @@ const ORDINAL_NAMES: Readonly<Record<string, number>> = Object.assign(Object.cre
 const ORDINAL = `(?:\\d{1,3}(?:st|nd|rd|th)|${Object.keys(ORDINAL_NAMES).join('|')})`;
 const AND = '(?:\\s*,\\s*(?:and\\s+)?|\\s*&\\s*|\\s*\\+\\s*|\\s+and\\s+)';
 const TO = '(?:\\s*-\\s*|\\s+to\\s+)';
+const COUNT = '(?:counts?|beats?|steps?|c)';
 const WALL = '(?:walls?|wand|w(?=\\s?\\d))';
 
 const ordinal = (word: string): number => ORDINAL_NAMES[word] ?? Number.parseInt(word, 10);
@@ -144,7 +145,7 @@ const WALLS: readonly Taker<WithoutSpan<WallPick>>[] = [
   ],
   [
     new RegExp(
-      `\\b${BEFORE_WALL}${WALL}\\s*#?\\s*(\\d{1,3}(?:${TO}\\d{1,3}(?!:\\d|[.&\\d]))?(?:${AND}(?:${WALL}\\s*)?\\d{1,3}(?:${TO}\\d{1,3})?(?![:.&\\d]\\d))*)`,
+      `\\b${BEFORE_WALL}${WALL}\\s*#?\\s*(\\d{1,3}(?:${TO}\\d{1,3}(?!:\\d|[.&\\d]))?(?:${AND}(?:${WALL}\\s*)?\\d{1,3}(?:${TO}\\d{1,3})?(?!\\d|[:.&]\\d|\\s*&?\\s*${COUNT}\\b))*)`,
     ),
     ([, list]) => walls(numbersIn(list)),
   ],
@@ -192,9 +193,8 @@ export function takeWalls(bites: Bites): WallPick | undefined {
 }
 
 const SECTION = '(?:section|sec\\.?|s)\\s*(\\d{1,2})';
-const COUNT = '(?:counts?|beats?|steps?|c)';
 const NO_AND = '\\s*\\(?\\s*(?:no|without(?:\\s+the)?)\\s*&\\s*\\)?';
-const OPENING = '(?:up\\s+to(?:\\s+and\\s+including)?|through|after|following|at|to|until|on)\\s+';
+const OPENING = '(?:up\\s+to(?:\\s+and\\s+including)?|through|after|at|to|until|on)\\s+';
 
 const andRule = (and: string | undefined, no: string | undefined): AndRule => (no ? 'without' : and ? 'with' : 'line');
 
@@ -209,6 +209,10 @@ const count = (number: string, and?: string, no?: string, section?: string): Wit
       };
 
 const PLACES: readonly Taker<WithoutSpan<PlaceSaid>>[] = [
+  [
+    new RegExp(`\\b(?:do|dance|dancing)\\s+(?:${COUNT}\\s+)?1\\s*-\\s*(\\d{1,3})(&)?\\b`),
+    ([, number, and]) => count(number, and),
+  ],
   [
     new RegExp(
       `\\b(?:${OPENING})?(\\d{1,3})\\s*(&)?\\s*${COUNT}\\s+(?:into|in|of)\\s+(?:the\\s+)?${SECTION}\\b(${NO_AND})?`,
@@ -255,6 +259,12 @@ const PLACES: readonly Taker<WithoutSpan<PlaceSaid>>[] = [
 
 export const takePlace = (bites: Bites): PlaceSaid | undefined => takeFirst(bites, PLACES) as PlaceSaid | undefined;
 
+/** `wall 4, 16 counts`: a number of counts alone, where a restart leaves nothing else for it to be. */
+export const takeLonePlace = (bites: Bites): PlaceSaid | undefined =>
+  takeFirst<WithoutSpan<PlaceSaid>>(bites, [
+    [new RegExp(`\\b(\\d{1,3})\\s*(&)?\\s*${COUNT}\\b`), ([, number, and]) => count(number, and)],
+  ]) as PlaceSaid | undefined;
+
 /** `after the coaster`: a place named by what is danced there. */
 export const takeWordsPlace = (bites: Bites): PlaceSaid | undefined =>
   takeFirst<WithoutSpan<PlaceSaid>>(bites, [
@@ -270,13 +280,14 @@ const NAMED_WALLS: Readonly<Record<string, Facing>> = { front: 0, back: 24 };
 export function takeFacings(bites: Bites): FacingSaid[] {
   const said: FacingSaid[] = [];
   const hours = (match: RegExpExecArray): void => {
-    for (const hour of match[0].matchAll(/\d{1,2}[:.]\d{2}/g)) {
+    for (const hour of match[0].matchAll(/\d{1,2}(?:[:.]\d{2}|(?=\s*o'?\s?clock))/g)) {
       const facing = readHour(hour[0]);
       const from = match.index + hour.index;
       if (facing !== undefined) said.push({ facing, span: { from, to: from + hour[0].length } });
     }
   };
-  const LIST = `\\d{1,2}[:.]\\d{2}(?:(?:${AND}|\\s*/\\s*)\\d{1,2}[:.]\\d{2})*`;
+  const HOUR = "\\d{1,2}(?:[:.]\\d{2}|\\s*o'?\\s?clock)";
+  const LIST = `${HOUR}(?:(?:${AND}|\\s*/\\s*)${HOUR})*`;
   for (const pattern of [
     new RegExp(`\\(\\s*(?:facing\\s+|to\\s+|at\\s+)?${LIST}(?:\\s*o'?clock)?\\s*\\)`),
     new RegExp(

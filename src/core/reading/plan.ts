@@ -7,6 +7,7 @@ import { readOrder, type OrderItem } from './plan-order';
 import {
   Bites,
   takeFacings,
+  takeLonePlace,
   takePlace,
   takeWalls,
   takeWordsPlace,
@@ -123,7 +124,11 @@ function readAfresh(text: string, strict: boolean): readonly PlanItem[] {
   if (/^\W*no\s+(?:tags?|restarts?)(?:\W+(?:and\s+|or\s+|&\s*)?(?:no\s+)?(?:tags?|restarts?))?\W*$/i.test(plain))
     return [{ kind: 'none', span: whole }];
   const heading = /^\s*(?:[-*•]+\s+)?(?:restarts?|tags?|bridges?|plan)\s*(?=[:-])/i.exec(plain)?.[0] ?? '';
-  return clausesOf(plain).flatMap((span) => readClause(plain, span, strict, heading.trim()));
+  // "Restarts on wall 2 (after 16) and wall 5 (after 24)": what happens is said once, for all of them.
+  const kind = /\b(?:re-?starts?|tags?|bridges?)\b/i.exec(plain)?.[0] ?? '';
+  return clausesOf(plain).flatMap((span, index) =>
+    readClause(plain, span, strict, heading.trim() || (index > 0 ? kind : '')),
+  );
 }
 
 function readOrderLine(text: string, strict: boolean): OrderItem[] | undefined {
@@ -141,8 +146,8 @@ const trimmed = (text: string, { from, to }: Span): Span => {
 };
 
 const NEXT_WALL =
-  /(?:\s*[,&]\s*|\s+and\s+|\.\s+)(?:then\s+)?(?=(?:again\s+)?(?:on\s+|in\s+|during\s+|at\s+(?:the\s+)?end\s+of\s+)?walls?\s*\d)/gi;
-const SAYS_WHERE = /\b(?:after|counts?|section|first\s+\d|s\d)\b/i;
+  /(?:\s*[,&]\s*|\s+and\s+|\.\s+)(?:then\s+)?(?=(?:again\s+)?(?:on\s+|in\s+|during\s+|(?:at\s+)?(?:the\s+)?end\s+of\s+)?walls?\s*\d)/gi;
+const SAYS_WHERE = /\b(?:after|counts?|section|first\s+\d|s\d|end\s+of)\b/i;
 
 /** `wall 3 after 16, wall 6 after 24` are two items; `walls 3 and wall 6 after 16` are one. */
 function clausesOf(text: string): Span[] {
@@ -171,9 +176,9 @@ function clausesOf(text: string): Span[] {
 const THEN =
   /\s*(?:,\s*)?\bthen\b(?!\s+(?:(?:you\s+)?(?:re)?start|begin|dance\b|the\s+dance|go\b|continue|carry|tag\b|do\s+the\s+tag|again))[\s,:]+(?=\S)/i;
 const CHANGE =
-  /\b(?:change|replace)\s+(?:counts?\s+|steps?\s+)?(\d{1,3})\s*(&)?(?:\s*(?:-|to)\s*(\d{1,3})\s*(&)?)?\s*(?:to|into|for|with|by|:)\s+/i;
+  /\b(?:change|replace)\s+(?:counts?\s+|steps?\s+)?(\d{1,3})\s*(&(?!\d))?(?:(?:&|\s*(?:-|to)\s*)(\d{1,3})\s*(&)?)?\s*(?:to|into|for|with|by|:)\s+/i;
 const FILLERS = new Set(
-  'a an the and then on in at of with to is are as it its this that there will be you your do does dance dancing add after again over from from beginning start top begin only counts count beats times time once here during wall walls step steps after facing face o clock just'.split(
+  "a an the and then on in at of with to is are as it its this that there will be you your do does dance dancing add after again over from from beginning start top begin only counts count beats times time once here during wall walls step steps after facing face o clock just happens occurs comes restart restarts following you’ll you'll".split(
     ' ',
   ),
 );
@@ -185,8 +190,14 @@ function readClause(line: string, span: Span, strict: boolean, heading: string):
   bites.blank({ from: 0, to: span.from });
   bites.take(/^\s*[-*•]+\s+/);
   bites.take(/\(meant so:[^()]*\)/);
+  // "Restart 1:" is numbered, not placed.
+  const numbered = /^\s*re-?start\s+(\d{1,2})(?=\s*[:)])/.exec(bites.rest);
+  if (numbered) bites.blank({ from: numbered[0].length - numbered[1].length, to: numbered[0].length });
+  bites.take(/\b\d{1,2}\s+(?=(?:re-?starts|tags|bridges)\b)/);
   const change = CHANGE.exec(bites.rest);
-  if (change) return [readChange(text, span, bites, change)];
+  if (change) return readChange(text, span, bites, change);
+  const repeated = readRepeated(text, span, bites);
+  if (repeated) return [repeated];
   const changed = takeTail(text, bites, THEN);
   const own = takeBody(text, bites);
   const facings = takeFacings(bites);
@@ -204,7 +215,8 @@ function readClause(line: string, span: Span, strict: boolean, heading: string):
     (/^restart/i.test(heading) && !/\b(?:tag|bridge|ending)\b/.test(bites.rest))
   ) {
     bites.take(/\b(?:again\s+)?(?:the\s+dance\s+)?(?:again\s+)?from\s+(?:the\s+)?(?:beginning|top|start)\b/);
-    const where = place ?? takeWordsPlace(bites);
+    bites.take(/\bre-?starts?\b/);
+    const where = place ?? takeWordsPlace(bites) ?? takeLonePlace(bites);
     const restart: PlanItem = {
       kind: 'restart',
       ...said(),
@@ -229,7 +241,7 @@ function readClause(line: string, span: Span, strict: boolean, heading: string):
   if (
     !bites.rest.includes('tag') &&
     bites.take(
-      /\b(?:ending|finish|finale|end\s+the\s+dance|the\s+dance\s+ends?|(?:dance\s+)?ends?\s+(?:the\s+dance\s+)?(?:on|in|during)?(?=\s|$))\b/,
+      /\b(?:ending|finish|finale|end\s+the\s+dance|(?:(?:the\s+)?dance\s+)?ends?(?=\s*$|\s+(?:the\s+dance|on|in|during|after)\b|\s\s))\b/,
     )
   )
     return [
@@ -254,23 +266,53 @@ function readClause(line: string, span: Span, strict: boolean, heading: string):
   return [{ kind: 'unread', span }];
 }
 
-function readChange(text: string, span: Span, bites: Bites, match: RegExpExecArray): PlanItem {
+/** `Repeat the last 4 counts at the end of wall 2`, `hold 4 counts after wall 5`: a tag without the word. */
+function readRepeated(text: string, span: Span, bites: Bites): PlanItem | undefined {
+  if (!/^\s*(?:repeat|hold|wait|pause)\b/.test(bites.rest) || /\b(?:re-?start|tag|bridge)\b/.test(bites.rest))
+    return undefined;
+  const facings = takeFacings(bites);
+  const walls = takeWalls(bites);
+  if (!walls || walls.span.from <= span.from) return undefined;
+  const own = trimmed(text, { from: span.from, to: walls.span.from });
+  const words = text.slice(own.from, own.to).replace(/^(hold|wait|pause)\s+for\s+/i, '$1 ');
+  const place = { kind: 'end', span } as const;
+  return {
+    kind: 'tag',
+    span,
+    walls,
+    facings,
+    unread: [],
+    place,
+    tag: { kind: 'own', text: words, span: own },
+    times: 1,
+  };
+}
+
+/** Counts changed on some walls; `and restart` behind them cuts the wall there. */
+function readChange(text: string, span: Span, bites: Bites, match: RegExpExecArray): PlanItem[] {
   const at = match.index + match[0].length;
-  const changed: SaidWords = { text: text.slice(at).trimEnd(), span: { from: at, to: text.trimEnd().length } };
+  const restarts = /\s*(?:,\s*)?(?:and|then|&)?\s*\bre-?starts?\b.*$/i.exec(text.slice(at));
+  const steps = text.slice(at, restarts ? at + restarts.index : undefined).trimEnd();
+  const changed: SaidWords = { text: steps, span: { from: at, to: at + steps.length } };
   const own = { from: match.index, to: at };
   bites.blank({ from: match.index, to: text.length });
   const walls = takeWalls(bites) ?? ({ kind: 'unsaid', span } as const);
   const [, from, fromAnd, to, toAnd] = match;
-  return {
+  const said: Said = { span, walls, facings: [], unread: [] };
+  const place = {
+    kind: 'count',
+    span: own,
+    count: Number(to ?? from),
+    and: (to ? toAnd : fromAnd) ? 'with' : 'line',
+  } as const;
+  const change: PlanItem = {
     kind: 'change',
-    span,
-    walls,
-    facings: [],
-    unread: [],
+    ...said,
     from: { kind: 'count', span: own, count: Number(from), and: fromAnd ? 'with' : 'line' },
-    place: { kind: 'count', span: own, count: Number(to ?? from), and: (to ? toAnd : fromAnd) ? 'with' : 'line' },
+    place,
     changed,
   };
+  return restarts ? [change, { kind: 'restart', ...said, place }] : [change];
 }
 
 function takeTail(text: string, bites: Bites, opening: RegExp): SaidWords | undefined {

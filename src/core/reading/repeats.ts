@@ -9,6 +9,8 @@ export interface Repeat {
   readonly section?: number;
   /** Whole counts, first and last; undefined for all of the section, or for all that stands above in this one. */
   readonly counts?: { readonly from: number; readonly to: number; readonly and: boolean };
+  /** The last so many counts, of the dance or of what stands above. */
+  readonly last?: number;
   /** How often. */
   readonly times: number;
   readonly mirrored: boolean;
@@ -21,6 +23,7 @@ const OPENING =
 const SECTION = /\b(?:section|sec\.?|s)\s*(\d{1,2})\b/i;
 const COUNTS = /(?:counts?|steps?|above|repeat|as)?\s*\b(\d{1,2})\s*&?\s*(?:-|to)\s*(\d{1,2})\s*(&)?/i;
 const FIRST = /\bfirst\s+(\d{1,2})(?:\s*(&|1\/2|and\s+a\s+half))?/i;
+const LAST = /\blast\s+(\d{1,2})\b/i;
 const TIMES = /\b(?:(twice)|x\s?([2-9])|([2-9])\s?(?:x|times))\b/i;
 const MIRRORED =
   /\b(?:mirror(?:ed)?|(?:other|opposite)\s+(?:foot|feet|side|way|lead|direction)|reversed?|spiegelverkehrt|gegengleich|autre\s+pied|miroir)\b/i;
@@ -35,7 +38,8 @@ export function readRepeat(text: string, start: number): Repeat | undefined {
   const section = SECTION.exec(rest)?.[1];
   const spoken = section ? rest.replace(SECTION, ' ') : rest;
   const first = FIRST.exec(spoken);
-  const counts = first ? [first[0], '1', first[1], first[2]] : COUNTS.exec(spoken);
+  const last = Number(LAST.exec(spoken)?.[1] ?? 0);
+  const counts = first ? [first[0], '1', first[1], first[2]] : last > 0 ? null : COUNTS.exec(spoken);
   const times = TIMES.exec(rest);
   const side = LEAD.exec(rest)?.[1].toLowerCase() ?? '';
   const lead = FOOT_WORDS[side] ?? SIDE_WORDS[side];
@@ -46,6 +50,7 @@ export function readRepeat(text: string, start: number): Repeat | undefined {
     span: { from: own, to: own + words.trim().length },
     ...(section !== undefined && { section: Number(section) }),
     ...(counts && { counts: { from, to, and: Boolean(counts[3]) } }),
+    ...(last > 0 && { last }),
     times: times ? (times[1] ? 2 : Number(times[2] ?? times[3])) : 1,
     mirrored: MIRRORED.test(rest),
     ...(lead && { lead }),

@@ -221,6 +221,7 @@ describe('tags that repeat the dance', () => {
     ['repeat 1-2 twice', '1R 2L 3R 4L'],
     ['repeat 1-4& mirrored', '1L 2R 3L 3.5R 4L 4.5R'],
     ['repeat 7-8', '1L 2R'],
+    ['repeat the last 2 counts', '1L 2R'],
   ])('%s', (line, moments) => expect(tagMoments(line)).toBe(moments));
 
   test('four and a half counts twice, once each way, then two rocks: 4 + 4 + 4 counts', () => {
