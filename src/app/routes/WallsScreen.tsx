@@ -51,6 +51,7 @@ export function WallsScreen() {
   const [shown, show] = useShownWall();
   const [count, setCount] = useState<number>();
   const [tab, setTab] = useState<Tab>('Plan');
+  const [chosenTag, setChosenTag] = useState(0);
   const [compared, setCompared] = useState(view.rows);
   const [dragging, setDragging] = useState<string>();
   const navigate = useNavigate();
@@ -91,7 +92,7 @@ export function WallsScreen() {
   const edit = useCallback((edits: readonly Edit[], typing = false) => editing.apply(edits, typing), [editing]);
   const run = (id: WallCommandId) => {
     if (!here || !canRun(here, id)) return;
-    const { edits, wall, count: at } = commandEdits(here, id);
+    const { edits, wall, count: at } = commandEdits(here, id, chosenTag);
     edit(edits);
     if (wall !== undefined) select(wall);
     else if (at !== undefined) setCount(at);
@@ -128,6 +129,8 @@ export function WallsScreen() {
   useEffect(() => {
     const onUndo = (event: globalThis.KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.altKey || event.key.toLowerCase() !== 'z') return;
+      // A field that has not reached the plan yet has an undo of its own.
+      if (event.target instanceof HTMLInputElement) return;
       event.preventDefault();
       if (event.shiftKey) editing.redo();
       else editing.undo();
@@ -250,6 +253,9 @@ export function WallsScreen() {
                 partCounts={places.length}
                 canRun={(id) => here !== undefined && canRun(here, id)}
                 onRun={run}
+                tags={view.tags}
+                chosenTag={chosenTag}
+                onTag={setChosenTag}
                 onShowScript={() =>
                   void navigate(`..?wall=${selected}`, { relative: 'path', state: { line: place?.line } })
                 }

@@ -38,7 +38,7 @@ const facings = ({ facings: said }: Extract<PlanItem, { facings: unknown }>): st
 const then = ({ changed }: { changed?: { text: string } }): string => (changed ? `, then ${changed.text}` : '');
 
 /** A name of several words, or one that is a number, needs its quotes. */
-const nameWords = (name: string): string => (/^[\p{L}][\p{L}'-]*$/u.test(name) ? name : `"${name}"`);
+export const nameWords = (name: string): string => (/^[\p{L}][\p{L}'-]*$/u.test(name) ? name : `"${name}"`);
 
 export function pickWords(pick: WallPick): string {
   switch (pick.kind) {

@@ -22,6 +22,16 @@ const OPENING =
   /^\s*(?:then\s+)?(?:repeat|(?:do|dance)\s+(?=(?:the\s+)?(?:first|last|counts?|sections?|sec\.?|s)\s*\d)|same(?:\s+(?:again|as))?|as\s+above|wiederholen|reprendre|repeter)\b/i;
 const SECTION = /\b(?:section|sec\.?|s)\s*(\d{1,2})\b/i;
 const COUNTS = /(?:counts?|steps?|above|repeat|as)?\s*\b(\d{1,2})\s*&?\s*(?:-|to)\s*(\d{1,2})\s*(&)?/i;
+const NAMED: Readonly<Record<string, string>> = {
+  two: '2',
+  three: '3',
+  four: '4',
+  six: '6',
+  eight: '8',
+  twelve: '12',
+  sixteen: '16',
+};
+const NAMED_COUNTS = /\b(first|last)\s+(two|three|four|six|eight|twelve|sixteen)\b/i;
 const FIRST = /\bfirst\s+(\d{1,2})(?:\s*(&|1\/2|and\s+a\s+half))?/i;
 const LAST = /\blast\s+(\d{1,2})\b/i;
 const TIMES = /\b(?:(twice)|x\s?([2-9])|([2-9])\s?(?:x|times))\b/i;
@@ -36,7 +46,10 @@ export function readRepeat(text: string, start: number): Repeat | undefined {
   if (!opening) return undefined;
   const rest = words.slice(opening[0].length);
   const section = SECTION.exec(rest)?.[1];
-  const spoken = section ? rest.replace(SECTION, ' ') : rest;
+  const spoken = (section ? rest.replace(SECTION, ' ') : rest).replace(
+    NAMED_COUNTS,
+    (_, which: string, number: string) => `${which} ${NAMED[number.toLowerCase()]}`,
+  );
   const first = FIRST.exec(spoken);
   const last = Number(LAST.exec(spoken)?.[1] ?? 0);
   const counts = first ? [first[0], '1', first[1], first[2]] : last > 0 ? null : COUNTS.exec(spoken);

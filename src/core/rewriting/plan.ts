@@ -1,6 +1,6 @@
 /** The plan rewritten: lines added, moved to other walls or other counts, taken away. Every other word of the script stays. */
 import type { Edit } from '../model/text';
-import { printPlanItem } from '../printing/plan';
+import { nameWords, printPlanItem } from '../printing/plan';
 import type { PlanItem } from '../reading/plan';
 import type { AndRule } from '../reading/plan-words';
 import type { PlanEntry, Script } from '../reading/script';
@@ -33,7 +33,7 @@ export const restartLine = (wall: number, { count, and }: PlanPlace): string =>
   `wall ${wall}: restart after ${count}${and === 'with' ? '&' : ''}`;
 
 export const tagLine = (wall: number, name: string, after?: number): string =>
-  `wall ${wall}: tag${name ? ` ${name}` : ''}${after === undefined ? '' : ` after ${after}`}`;
+  `wall ${wall}: tag${name ? ` ${nameWords(name)}` : ''}${after === undefined ? '' : ` after ${after}`}`;
 
 export const endingLine = (wall: number, count: number): string => `ending: wall ${wall} after ${count}`;
 

@@ -222,6 +222,7 @@ describe('tags that repeat the dance', () => {
     ['repeat 1-4& mirrored', '1L 2R 3L 3.5R 4L 4.5R'],
     ['repeat 7-8', '1L 2R'],
     ['repeat the last 2 counts', '1L 2R'],
+    ['repeat the first four and a half counts twice', '1R 2L 3R 3.5L 4R 4.5L 5R 6L 7R 7.5L 8R 8.5L'],
   ])('%s', (line, moments) => expect(tagMoments(line)).toBe(moments));
 
   test('four and a half counts twice, once each way, then two rocks: 4 + 4 + 4 counts', () => {

@@ -11,6 +11,7 @@ interface Props {
 
 /** Which wall is shown: the sheet as it is written, or one wall by the room's clock. */
 export function WallChoice({ walls, wall, always, onWall }: Props) {
+  const known = walls.some(({ number }) => number === wall);
   return (
     <chakra.label display="flex" alignItems="center" gap="0.4rem" whiteSpace="nowrap">
       wall shown
@@ -22,7 +23,7 @@ export function WallChoice({ walls, wall, always, onWall }: Props) {
         borderColor="barQuiet"
         borderRadius="4px"
         padding="0.05rem 0.3rem"
-        value={wall === undefined ? (always ? String(walls[0].number) : '') : String(wall)}
+        value={known ? String(wall) : always ? String(walls[0].number) : ''}
         onChange={(event) => onWall(event.target.value === '' ? undefined : Number(event.target.value))}
         css={{ '&:focus-visible': { outlineColor: 'barInk' } }}
       >

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { PlaceOnWall, WallRow } from '../../../core';
 import { Button } from '../../theme/Button';
+import { Select } from '../../theme/fields';
 import { RoomMark, WeightPair } from '../marks/Marks';
 import { HallPicture } from './HallPicture';
 import { WALL_COMMANDS, type WallCommand, type WallCommandId } from './wall-commands';
@@ -14,10 +15,25 @@ interface Props {
   canRun: (id: WallCommandId) => boolean;
   onRun: (id: WallCommandId) => void;
   onShowScript: () => void;
+  /** Names of the tags, and which of them is put where one is asked for. */
+  tags: readonly string[];
+  chosenTag: number;
+  onTag: (index: number) => void;
 }
 
 /** One wall: where it starts, what happens in it, and the place that is looked at with what can be done there. */
-export function WallPanel({ rows, row, place, partCounts, canRun, onRun, onShowScript }: Props) {
+export function WallPanel({
+  rows,
+  row,
+  place,
+  partCounts,
+  canRun,
+  onRun,
+  onShowScript,
+  tags,
+  chosenTag,
+  onTag,
+}: Props) {
   const dances =
     row.counts >= partCounts ? `dances all ${partCounts} counts` : `dances ${row.counts} of ${partCounts} counts`;
   return (
@@ -112,6 +128,23 @@ export function WallPanel({ rows, row, place, partCounts, canRun, onRun, onShowS
               <CommandButton key={command.id} command={command} onRun={onRun} />
             ))}
           </Flex>
+          {tags.length > 1 && (
+            <chakra.label display="flex" alignItems="center" gap="0.4rem" marginTop="0.4rem" fontSize="0.875rem">
+              which tag
+              <Select
+                width="auto"
+                padding="0.1rem 0.3rem"
+                value={Math.min(chosenTag, tags.length - 1)}
+                onChange={(event) => onTag(Number(event.target.value))}
+              >
+                {tags.map((name, index) => (
+                  <option key={index} value={index}>
+                    {name || `tag ${index + 1}`}
+                  </option>
+                ))}
+              </Select>
+            </chakra.label>
+          )}
         </Box>
       )}
     </>

@@ -50,6 +50,12 @@ describe('a command', () => {
     ['remove a tag', planned('wall 3: tag ebb', 'wall 4: restart after 8'), 3, 16, 'remove', ['wall 4: restart after 8']],
   ])('%s', (_, text, wall, count, id, plan) => expect(ran(text, wall, count, id)).toEqual(plan)); // prettier-ignore
 
+  test('puts the tag that is chosen, where there are several', () => {
+    const two = DANCE + '\n## Tag "low water"\n1-2 Sway R, sway L\n';
+    const { edits } = commandEdits(hereIn(two, 2, 16), 'tag', 1);
+    expect(applyEdits(two, edits)).toContain('wall 2: tag "low water"');
+  });
+
   test('is offered only where it can do something', () => {
     const offered = (text: string, wall: number, count: number) =>
       WALL_COMMANDS.map(({ id }) => id).filter((id) => canRun(hereIn(text, wall, count), id));

@@ -82,6 +82,7 @@ export function neighbour(
 export function commandEdits(
   here: Here,
   id: WallCommandId,
+  chosenTag = 0,
 ): { readonly edits: readonly Edit[]; readonly wall?: number; readonly count?: number } {
   const { study, row, place } = here;
   const { script, dance } = study;
@@ -91,7 +92,7 @@ export function commandEdits(
       return { edits: addToPlan(script, restartLine(row.number, { count: place.count })) };
     case 'tag': {
       const atEnd = place.count >= (here.places[here.places.length - 1]?.count ?? 0) || place.count >= row.counts;
-      const [tag] = dance.tags;
+      const tag = dance.tags[chosenTag] ?? dance.tags[0];
       return { edits: addToPlan(script, tagLine(row.number, tag?.block.name ?? '', atEnd ? undefined : place.count)) };
     }
     case 'end': {
