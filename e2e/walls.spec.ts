@@ -234,3 +234,66 @@ test('twelve walls fit a laptop without scrolling; on a tablet nothing is cut of
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
   await expect(wall(page, 12)).toBeVisible();
 });
+
+test('a phrased dance: parts in their order, a cut by key, the wrong foot told with a changed step to take', async ({
+  page,
+}) => {
+  await openWalls(page, 'Regatta Morning');
+  await expect(truth(page)).toContainText('48 counts (164 as danced)');
+  await expect(truth(page)).toContainText('every part joins');
+  await wall(page, 7).click();
+  await place(page, 7).focus();
+  // Back to after the rock of section 2, where L is free and a wall would begin with R.
+  for (let count = 32; count > 10; count--) await page.keyboard.press('Shift+ArrowLeft');
+  await expect(place(page, 7)).toHaveAttribute('aria-valuenow', '10');
+  await wall(page, 5).click();
+  await place(page, 5).focus();
+  for (let count = 16; count > 9; count--) await page.keyboard.press('Shift+ArrowLeft');
+  await expect(page.getByText('a cut needs a changed step')).toBeVisible();
+  const order = page.getByRole('textbox', { name: 'Plan: order: A B A B A(16) B A' });
+  await order.click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('order: A B A B A(9) B A');
+  await expect(truth(page)).toContainText('1 join on the wrong foot');
+  const region = page.getByRole('region', { name: 'The plan in words' });
+  await expect(region).toContainText('After 9 counts of wall 5 the weight is on R, so R is not free for B.');
+  await region.getByRole('button', { name: /^9: Touch R/ }).click();
+  await expect(truth(page)).toContainText('every part joins');
+  await expect(page.getByRole('textbox', { name: /^Plan: wall 5: change 9 to Touch R/ })).toBeVisible();
+});
+
+test('which tag is put is chosen; what was compared can be kept; the sheet has the walls', async ({ page }) => {
+  await openDance(page, 'Low Tide Lanterns');
+  await script(page).focus();
+  await page.keyboard.press('Control+End');
+  await page.keyboard.type('\n\n## Tag "mooring bell"\n1-4 Rocking chair R');
+  await page.getByRole('link', { name: 'Walls', exact: true }).click();
+  await wall(page, 2).click();
+  await page.getByLabel('which tag').selectOption('mooring bell');
+  await page.getByRole('button', { name: 'Tag here' }).click();
+  await expect(page.getByRole('textbox', { name: 'Plan: wall 2: tag "mooring bell"' })).toBeVisible();
+  await expect(page.getByText('Wall 2 is not as it was.')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep, compare from here' }).click();
+  await expect(page.getByText('not as it was')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  const walls = page.getByRole('article').getByRole('region', { name: 'Walls' });
+  await expect(walls.getByRole('row', { name: /^2 / })).toContainText('tag mooring bell at the end, facing 6:00');
+  await expect(walls.getByRole('row', { name: /^3 / })).toContainText(
+    'restart after 16 counts (the end of section 2), facing 9:00',
+  );
+});
+
+test('a search can be stopped', async ({ page }) => {
+  await openWalls(page, 'Ferry at Dusk');
+  // The worker is held back, so that there is something to stop.
+  await page.route('**/assets/searches-*.js', async (route) => {
+    await page.waitForTimeout(2500);
+    await route.continue().catch(() => undefined);
+  });
+  await page.getByRole('button', { name: 'Ending', exact: true }).click();
+  await page.getByRole('button', { name: 'Look' }).click();
+  await expect(page.getByText('Looking …')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Looking …')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Take/ })).toHaveCount(0);
+});

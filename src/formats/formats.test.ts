@@ -51,6 +51,21 @@ test('the web page shows what was worked out', () => {
   expect(html).toContain('ends facing 9:00, weight on L');
 });
 
+test('the web page of a dance with a plan has a row for every wall, and nothing typed in a plan is markup', () => {
+  const text = readFileSync('dances/low-tide-lanterns.txt', 'utf8');
+  const html = printDanceHtml(viewSheet(studyText(text).dance), text);
+  const rows = html.slice(html.indexOf('class="walls"')).match(/<tr><th scope="row">.*<\/tr>/g) ?? [];
+  expect(rows).toHaveLength(9);
+  expect(rows[2]).toBe(
+    '<tr><th scope="row">3</th><td>6:00</td><td>16</td><td>restart after 16 counts (the end of section 2), facing 9:00</td><td class="hour">9:00</td></tr>',
+  );
+  const nasty = text
+    .replace('arms wide', '<img src=x onerror=alert(1)>')
+    .replace('walls 1, 4: tag lamp', 'walls 1, 4: tag: hold 2 counts <b>');
+  const page = printDanceHtml(viewSheet(studyText(nasty).dance), nasty);
+  expect(page.slice(0, page.indexOf('<script'))).not.toMatch(/<(?:img|b)\b/);
+});
+
 test('what is exported fits the published schema', () => {
   const schema = JSON.parse(readFileSync('docs/dance.schema.json', 'utf8'));
   const file = JSON.parse(printDanceJson({ title: 'Ebb', text: '1-4 Vine R', changedAt: '2026-11-24T10:00:00.000Z' }));

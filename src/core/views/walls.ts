@@ -128,7 +128,7 @@ function viewRow(dance: Dance, wall: Wall, next: Wall | undefined, { ended, orde
     last: wall.last,
     weight: last.after,
     ...(free && { free }),
-    joins: isLast ? undefined : join ? join.good : dance.loops,
+    joins: isLast ? undefined : join ? join.good : joinsAgain(dance, last, part),
     ...(leads && { leads }),
     ...(cut && {
       cut: {
@@ -141,6 +141,13 @@ function viewRow(dance: Dance, wall: Wall, next: Wall | undefined, { ended, orde
     }),
     notes: wall.notes,
   };
+}
+
+/** Whether the wall after the last one shown could begin: a whole wall as the dance itself does, any other by where its weight stands. */
+function joinsAgain({ loops }: Dance, last: Piece, { before }: DancedBlock): boolean | undefined {
+  if (last.kind === 'part' && last.to === last.block.moments.length) return loops;
+  if (last.after === 'unknown' || before.weight === 'unknown') return undefined;
+  return !isFoot(last.after) || !isFoot(before.weight) || last.after === before.weight;
 }
 
 const indexOf = ({ script }: Dance, entry: PlanEntry | undefined): { entry?: number } => {
