@@ -296,4 +296,5 @@ test('a search can be stopped', async ({ page }) => {
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByText('Looking …')).toHaveCount(0);
   await expect(page.getByRole('button', { name: /^Take/ })).toHaveCount(0);
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
 });

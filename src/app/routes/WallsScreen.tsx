@@ -90,12 +90,16 @@ export function WallsScreen() {
     [show],
   );
   const edit = useCallback((edits: readonly Edit[], typing = false) => editing.apply(edits, typing), [editing]);
-  const run = (id: WallCommandId) => {
+  const focusRef = useRef(false);
+  const run = (id: WallCommandId, byKey = false) => {
     if (!here || !canRun(here, id)) return;
     const { edits, wall, count: at } = commandEdits(here, id, chosenTag);
     edit(edits);
-    if (wall !== undefined) select(wall);
-    else if (at !== undefined) setCount(at);
+    if (wall !== undefined) {
+      // The keys go along to the wall they sent it to.
+      focusRef.current = byKey && wall !== selected;
+      select(wall);
+    } else if (at !== undefined) setCount(at);
   };
   const dropped = (drop: Drop): readonly Edit[] =>
     dropEdits(study, drop, (wall, beat) => {
@@ -103,13 +107,11 @@ export function WallsScreen() {
       return target ? countAt(wholeRow(target), beat - 0.5) : 1;
     });
 
-  const focusRef = useRef(false);
   const onKey = (event: KeyboardEvent) => {
-    focusRef.current = true;
     const command = commandOfKey(event);
     if (command) {
       event.preventDefault();
-      return run(command);
+      return run(command, true);
     }
     if (event.altKey || event.ctrlKey || event.metaKey || !place) return;
     const way = event.key === 'ArrowLeft' ? 'earlier' : event.key === 'ArrowRight' ? 'later' : undefined;
@@ -122,7 +124,10 @@ export function WallsScreen() {
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       const next = parts.find(({ number }) => number === selected + (event.key === 'ArrowUp' ? -1 : 1));
       event.preventDefault();
-      if (next) select(next.number, place.count);
+      if (next) {
+        focusRef.current = true;
+        select(next.number, place.count);
+      }
     }
   };
 
@@ -252,7 +257,7 @@ export function WallsScreen() {
                 place={place}
                 partCounts={places.length}
                 canRun={(id) => here !== undefined && canRun(here, id)}
-                onRun={run}
+                onRun={(id) => run(id)}
                 tags={view.tags}
                 chosenTag={chosenTag}
                 onTag={setChosenTag}

@@ -77,6 +77,14 @@ describe('a line under Plan, and how it is printed', () => {
       'ending on wall 10 after 12 counts, then Step R forward, pivot 1/2 left',
       'ending: wall 10 after 12, then Step R forward, pivot 1/2 left',
     ],
+    [
+      'ending: wall 9 after 12, Step R forward, pivot 1/4 left',
+      'ending: wall 9 after 12, then Step R forward, pivot 1/4 left',
+    ],
+    [
+      'ending: wall 9 after 12 (12:00), 1-2 Step R forward, touch L',
+      'ending: wall 9 after 12 (12:00), then 1-2 Step R forward, touch L',
+    ],
     ['walls starting 6:00: ending after 36', 'walls starting 6:00: ending after 36'],
     ['last wall: ending after 8', 'last wall: ending after 8'],
     ['wall 3: change 15-16 to Rock L back, recover R', 'wall 3: change 15-16 to Rock L back, recover R'],

@@ -244,9 +244,7 @@ function readClause(line: string, span: Span, strict: boolean, heading: string):
       /\b(?:ending|finish|finale|end\s+the\s+dance|(?:(?:the\s+)?dance\s+)?ends?(?=\s*$|\s+(?:the\s+dance|on|in|during|after)\b|\s\s))\b/,
     )
   )
-    return [
-      { kind: 'ending', ...said(), ...(place && place.kind !== 'end' && { place }), ...(changed && { changed }) },
-    ];
+    return [readEnding(text, said(), place, changed)];
   const kindWord = bites.take(/\b(?:tags?|bridges?)\b/) ?? (/^(?:tag|bridge)/i.test(heading) ? true : undefined);
   if (kindWord || own?.dances) {
     const name = own?.dances ? undefined : (quotedName(quoted) ?? tagName(text, bites) ?? own);
@@ -264,6 +262,22 @@ function readClause(line: string, span: Span, strict: boolean, heading: string):
     if (note) return [{ kind: 'note', span, walls, facings: [], unread: [], text: note[1] }];
   }
   return [{ kind: 'unread', span }];
+}
+
+/** Its own steps stand behind "then", or behind a comma: `ending: wall 9 after 12, step R forward`. */
+function readEnding(text: string, said: Said, place: PlaceSaid | undefined, changed: SaidWords | undefined): PlanItem {
+  const from = Math.max(place?.span.to ?? 0, ...said.facings.map(({ span }) => span.to));
+  const comma = changed || from === 0 ? null : /^[)\s]*,\s*(?=\S)/.exec(text.slice(from));
+  const at = from + (comma?.[0].length ?? 0);
+  const steps = comma ? { text: text.slice(at).trimEnd(), span: { from: at, to: text.trimEnd().length } } : changed;
+  const unread = comma ? said.unread.filter(({ span }) => span.to <= at) : said.unread;
+  return {
+    kind: 'ending',
+    ...said,
+    unread,
+    ...(place && place.kind !== 'end' && { place }),
+    ...(steps && { changed: steps }),
+  };
 }
 
 /** `Repeat the last 4 counts at the end of wall 2`, `hold 4 counts after wall 5`: a tag without the word. */
