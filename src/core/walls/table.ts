@@ -10,6 +10,7 @@ import { TICKS_A_COUNT } from '../model/ticks';
 import { CIRCLE, wallsOfTurn, type Facing } from '../model/turns';
 import type { PlanEntry } from '../reading/script';
 import { orderOf, type Order, type OrderStep } from './order';
+import { concerns } from './concerns';
 import { addPiece, danceInserted, type Inserted, type Piece, type PieceFacts, type Standing } from './pieces';
 import { isKind, PlanBook, type EntryOf } from './plan-book';
 import type { BadJoin } from './problems';
@@ -142,42 +143,13 @@ class Layer {
   ): void {
     const start = this.standing.facing;
     const here = { number, time, block, start, isLast, kind: step?.kind ?? 'part' } as const;
-    const own = here.kind === 'tag' ? [] : this.entries.filter((entry) => this.concerns(entry, here));
+    const own = here.kind === 'tag' ? [] : this.entries.filter(({ item }) => concerns(item, here, this.lastNamed));
     for (const entry of own) this.used.add(entry);
     if (step?.entry) this.used.add(step.entry);
     const cut = this.cutOf(own, block, number, step);
-    const from = step?.item.from === undefined ? 0 : momentFrom(block, step.item.from, false);
-    const to = Math.max(cut?.cut.index ?? block.moments.length, from);
     const pieces: Piece[] = [];
     const add = (facts: PieceFacts) => pieces.push(this.add(facts, number, step));
-    const stretch = (a: number, b: number, ends: number) => {
-      const at = pieces.length === 0 ? fromTicks(step) : cursorTicks;
-      if (b > a || pieces.length === 0)
-        add({
-          kind: here.kind,
-          block,
-          from: a,
-          to: b,
-          at,
-          ticks: Math.max(ends - at, 0),
-          ...(step?.entry && { entry: step.entry }),
-        });
-      cursorTicks = ends;
-    };
-    let cursor = from;
-    let cursorTicks = fromTicks(step);
-    const wholeTicks = cut?.cut.ticks ?? block.counts * TICKS_A_COUNT;
-    let counts = (wholeTicks - fromTicks(step)) / TICKS_A_COUNT + (cut?.cut.half ? 0.5 : 0);
-    for (const happening of this.happenings(own, block, number)) {
-      if (happening.index < cursor || happening.index > to) continue;
-      const place = this.book.placeOf(happening.entry, block)?.ticks ?? 0;
-      const begins = isKind(happening.entry, 'change') ? tickBefore(happening.entry) : place;
-      stretch(cursor, happening.index, begins);
-      for (const facts of happening.facts(this.standing)) add(facts);
-      cursor = Math.min(Math.max(happening.until, cursor), to);
-      cursorTicks = Math.max(place, begins);
-    }
-    if (cursor < to || pieces.length === 0 || cursorTicks < wholeTicks) stretch(cursor, to, wholeTicks);
+    let counts = this.layStretches(own, block, number, step, cut?.cut, add);
     if (cut?.entry) counts = this.addAfterCut(cut, block, number, add, counts);
     if (cut?.kind !== 'ending')
       for (const entry of own) if (isKind(entry, 'tag')) this.addEndTag(entry, block, number, add);
@@ -203,6 +175,48 @@ class Layer {
     if (cut?.kind === 'ending') this.ended = true;
   }
 
+  /** The part as far as it is danced, with the tags and changes inside it; gives the counts of the part that are danced. */
+  private layStretches(
+    own: readonly PlanEntry[],
+    block: DancedBlock,
+    number: number,
+    step: OrderStep | undefined,
+    cut: Cut | undefined,
+    add: (facts: PieceFacts) => void,
+  ): number {
+    const top = ((step?.item.from ?? 1) - 1) * TICKS_A_COUNT;
+    const bottom = cut?.ticks ?? block.counts * TICKS_A_COUNT;
+    const first = step?.item.from === undefined ? 0 : momentFrom(block, step.item.from, false);
+    const to = Math.max(cut?.index ?? block.moments.length, first);
+    let [cursor, at] = [first, top];
+    let isOpening = true;
+    /** The part goes on to a moment, and to a place in ticks. The first stretch may be empty: a wall begins with its part. */
+    const goTo = (until: number, ends: number): void => {
+      const ticks = Math.max(ends - at, 0);
+      add({
+        kind: step?.kind ?? 'part',
+        block,
+        from: cursor,
+        to: until,
+        at,
+        ticks,
+        ...(step?.entry && { entry: step.entry }),
+      });
+      [cursor, at, isOpening] = [until, ends, false];
+    };
+    for (const happening of this.happenings(own, block, number)) {
+      if (happening.index < cursor || happening.index > to) continue;
+      const place = this.book.placeOf(happening.entry, block)?.ticks ?? 0;
+      const begins = isKind(happening.entry, 'change') ? tickBefore(happening.entry) : place;
+      if (happening.index > cursor || isOpening) goTo(happening.index, begins);
+      for (const facts of happening.facts(this.standing)) add(facts);
+      cursor = Math.min(Math.max(happening.until, cursor), to);
+      at = Math.max(place, begins);
+    }
+    if (cursor < to || isOpening || at < bottom) goTo(to, bottom);
+    return (bottom - top) / TICKS_A_COUNT + (cut?.half ? 0.5 : 0);
+  }
+
   private add(facts: PieceFacts, wall: number, step: OrderStep | undefined): Piece {
     const piece = addPiece(this.standing, facts);
     const before = this.standing.last;
@@ -224,30 +238,6 @@ class Layer {
     if (this.order?.entry || !before || before.kind !== 'part' || piece.kind !== 'part' || piece.from !== 0)
       return false;
     return before.to === before.block.moments.length;
-  }
-
-  // Which lines of the plan are about a wall
-
-  private concerns(
-    { item }: PlanEntry,
-    here: { number: number; time: number; block: DancedBlock; start: Facing; isLast: boolean },
-  ): boolean {
-    if (!('walls' in item)) return false;
-    const { walls } = item;
-    switch (walls.kind) {
-      case 'walls':
-        return walls.numbers.includes(here.number);
-      case 'every':
-        return here.number >= walls.first && (here.number - walls.first) % walls.step === 0;
-      case 'starting':
-        return walls.facing === here.start && (item.kind !== 'ending' || here.number > this.lastNamed);
-      case 'part':
-        return isPart(here.block, walls.part) && (walls.numbers?.includes(here.time) ?? true);
-      case 'last':
-        return here.isLast;
-      case 'unsaid':
-        return false;
-    }
   }
 
   private cutOf(
@@ -448,10 +438,6 @@ class Layer {
     return known;
   }
 }
-
-const isPart = ({ block }: DancedBlock, name: string): boolean => block.name.toLowerCase() === name.toLowerCase();
-
-const fromTicks = (step: OrderStep | undefined): number => ((step?.item.from ?? 1) - 1) * TICKS_A_COUNT;
 
 const tickBefore = ({ item }: EntryOf<'change'>): number => (item.from.count - 1) * TICKS_A_COUNT;
 
