@@ -11,7 +11,7 @@ async function takeAway(
   return { name: file.suggestedFilename(), text: await readFile(await file.path(), 'utf8') };
 }
 
-test('the sheet shows what was worked out, and leaves as text, JSON and a web page that open again', async ({
+test('the sheet shows what was worked out, and leaves as text, JSON, a web page, Markdown and CSV that open again', async ({
   page,
 }) => {
   await openDance(page, 'Ferry at Dusk');
@@ -21,8 +21,20 @@ test('the sheet shows what was worked out, and leaves as text, JSON and a web pa
   await expect(sheet).toContainText('4 (a wall turns 1 1/4 left)');
   await expect(sheet.getByRole('row', { name: /Step R forward, pivot 1\/2 left/ }).first()).toContainText('6:00');
 
-  const files = [await takeAway(page, 'Text'), await takeAway(page, 'JSON'), await takeAway(page, 'Web page')];
-  expect(files.map(({ name }) => name)).toEqual(['ferry-at-dusk.txt', 'ferry-at-dusk.json', 'ferry-at-dusk.html']);
+  const files = [
+    await takeAway(page, 'Text'),
+    await takeAway(page, 'JSON'),
+    await takeAway(page, 'Web page'),
+    await takeAway(page, 'Markdown'),
+    await takeAway(page, 'CSV'),
+  ];
+  expect(files.map(({ name }) => name)).toEqual([
+    'ferry-at-dusk.txt',
+    'ferry-at-dusk.json',
+    'ferry-at-dusk.html',
+    'ferry-at-dusk.md',
+    'ferry-at-dusk.csv',
+  ]);
   expect(JSON.parse(files[1].text)).toMatchObject({
     format: 'pace-slate-dance',
     version: 1,

@@ -88,6 +88,19 @@ test('tidy, expand and name write text back, to standard output or in place', ()
   expect(slate(['tidy', '--write', 'test-results/ebb.txt']).stdout).toBe('');
 });
 
+test('convert writes every form, and each opens again', () => {
+  const text = slate(['convert', 'dances/low-tide-lanterns.txt', '--to', 'txt']).stdout;
+  for (const to of ['json', 'md', 'html', 'csv']) {
+    writeFileSync(`test-results/lanterns.${to}`, slate(['convert', 'dances/low-tide-lanterns.txt', '--to', to]).stdout);
+    const { totals } = JSON.parse(slate(['check', `test-results/lanterns.${to}`, '--json']).stdout);
+    expect([to, totals]).toEqual([
+      to,
+      { counts: 32, netTurn: -1.25, wallsNet: 4, wallsDanced: 4, startWeight: 'L', endWeight: 'L' },
+    ]);
+    if (to !== 'md') expect(slate(['convert', `test-results/lanterns.${to}`, '--to', 'txt']).stdout).toBe(text);
+  }
+});
+
 test('what can’t be read is said in one sentence, exit 2', () => {
   writeFileSync('test-results/binary.txt', new Uint8Array([1, 0, 2]));
   for (const args of [
@@ -99,6 +112,8 @@ test('what can’t be read is said in one sentence, exit 2', () => {
     ['tidy', '-', '--style', 'frilly'],
     ['tidy', '--write', '-'],
     ['check', '-', '--frob'],
+    ['convert', '-'],
+    ['convert', '-', '--to', 'stone'],
   ]) {
     const { status, stderr } = slate(args);
     expect([args, status]).toEqual([args, 2]);

@@ -3,7 +3,7 @@ import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { readDanceBytes } from '../formats/open-file';
 
-const SHEETS = /\.(txt|json|html?|md)$/i;
+const SHEETS = /\.(txt|json|html?|md|csv)$/i;
 
 export type Opened = { readonly text: string } | { readonly problem: string };
 

@@ -1,12 +1,13 @@
-/** The same core without a screen. `npm run -s slate -- check FILE...`, `tidy`, `expand`, `name`. */
+/** The same core without a screen. `npm run -s slate -- check FILE...`, `tidy`, `expand`, `name`, `convert`. */
 import { parseArgs } from 'node:util';
 import { HOUSE_STYLES } from '../core';
 import { check } from './check';
+import { convertFiles, CONVERSIONS } from './convert';
 import { refuse } from './input';
 import { REWRITES, rewriteFiles, type Rewrite } from './rewrite';
 
 const STYLES = HOUSE_STYLES.map(({ id }) => id);
-const USAGE = `Usage: slate check FILE... [--walls N] [--json] | tidy, expand or name FILE... [--write] [--style ${STYLES.join(', ')}]   (- is standard input)`;
+const USAGE = `Usage: slate check FILE... [--walls N] [--json] | tidy, expand or name FILE... [--write] [--style ${STYLES.join(', ')}] | convert FILE... --to ${CONVERSIONS.join(', ')}   (- is standard input)`;
 const MOST_WALLS = 96;
 
 process.exitCode = main(process.argv.slice(2));
@@ -22,6 +23,7 @@ function main(args: string[]): number {
         walls: { type: 'string' },
         write: { type: 'boolean' },
         style: { type: 'string', default: STYLES[0] },
+        to: { type: 'string' },
       },
     });
   } catch {
@@ -30,6 +32,10 @@ function main(args: string[]): number {
   const [command, ...files] = parsed.positionals;
   if (files.length === 0) return refuse(USAGE);
   if (command === 'check') return checkFiles(files, parsed.values.json === true, parsed.values.walls);
+  if (command === 'convert') {
+    const to = CONVERSIONS.find((form) => form === parsed.values.to);
+    return to ? convertFiles(files, to) : refuse(`--to takes one of ${CONVERSIONS.join(', ')}.`);
+  }
   if (!REWRITES.some((rewrite) => rewrite === command)) return refuse(USAGE);
   const style = HOUSE_STYLES.find(({ id }) => id === parsed.values.style);
   if (!style) return refuse(`There is no style “${parsed.values.style}”; there are ${STYLES.join(', ')}.`);

@@ -20,6 +20,8 @@ export {
   TURN_STYLES,
   type HouseStyle,
 } from './printing/style';
+export { labelOfTick } from './model/ticks';
+export { findDancedLine as findLine } from './views/explain';
 export type { LineRange } from './rewriting/lines';
 export { tidyLines, tidyScript } from './rewriting/tidy';
 export { mirrorLines } from './rewriting/mirror';

@@ -1,6 +1,8 @@
-/** Any file a dance can be opened from: script text, our JSON, a web page this slate made. */
+/** Any file a dance can be opened from: script text, our JSON, a web page this slate made, Markdown, CSV. */
+import { readDanceCsv } from './dance-csv';
 import { readDanceHtml } from './dance-html';
 import { readDanceJson } from './dance-json';
+import { readDanceMarkdown } from './dance-markdown';
 import { readTextBytes } from './text-file';
 
 export type OpenedFile = { readonly text: string } | { readonly problem: string };
@@ -15,5 +17,7 @@ export function readDanceBytes(bytes: Uint8Array, name: string): OpenedFile {
     return 'problem' in read ? read : { text: read.dance.text };
   }
   if (start.startsWith('<!doctype html') || start.startsWith('<html')) return readDanceHtml(file.text);
+  if (/\.csv$/i.test(name)) return readDanceCsv(file.text);
+  if (/\.(?:md|markdown)$/i.test(name)) return { text: readDanceMarkdown(file.text) };
   return file;
 }

@@ -70,7 +70,7 @@ export function DancesScreen() {
             type="file"
             multiple
             hidden
-            accept=".txt,.json,.html,.htm,.md,text/*"
+            accept=".txt,.json,.html,.htm,.md,.csv,text/*"
             data-testid="open-file"
             onChange={(event) => {
               void openFiles(event.target.files).then(() => {

@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { FileCode, FileJson, FileText, Printer } from 'lucide-react';
+import { FileCode, FileJson, FileText, Hash, Printer, Table } from 'lucide-react';
 import { viewSheet } from '../../core';
 import { Button } from '../theme/Button';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
-import { exportHtml, exportJson, exportText } from '../features/sheet/exports';
+import { exportCsv, exportHtml, exportJson, exportMarkdown, exportText } from '../features/sheet/exports';
 import { SheetPage } from '../features/sheet/SheetPage';
 
 /** The sheet as it will leave: what is seen is what is printed. */
@@ -35,6 +35,12 @@ export function SheetScreen() {
         </Button>
         <Button onClick={() => void exportHtml(session)}>
           <FileCode size={18} aria-hidden /> Web page
+        </Button>
+        <Button onClick={() => void exportMarkdown(session)}>
+          <Hash size={18} aria-hidden /> Markdown
+        </Button>
+        <Button onClick={() => void exportCsv(session)}>
+          <Table size={18} aria-hidden /> CSV
         </Button>
         {slips > 0 && (
           <chakra.span role="status" color="slip" fontWeight="600" marginLeft="auto">

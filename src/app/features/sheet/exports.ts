@@ -21,6 +21,17 @@ export async function exportJson(session: DanceSession): Promise<void> {
   downloadFile(fileName(title, 'json'), 'application/json', content);
 }
 
+export async function exportMarkdown(session: DanceSession): Promise<void> {
+  const { printDanceMarkdown } = await import('../../../formats/dance-markdown');
+  const content = printDanceMarkdown(studyLive(textOf(session)));
+  downloadFile(fileName(titleOf(session), 'md'), 'text/markdown', content);
+}
+
+export async function exportCsv(session: DanceSession): Promise<void> {
+  const { printDanceCsv } = await import('../../../formats/dance-csv');
+  downloadFile(fileName(titleOf(session), 'csv'), 'text/csv', printDanceCsv(studyLive(textOf(session))));
+}
+
 export async function exportHtml(session: DanceSession): Promise<void> {
   const [{ printDanceHtml }, { FONT_FACES }] = await Promise.all([
     import('../../../formats/dance-html'),
