@@ -56,11 +56,8 @@ function DanceInFrame({ session }: { session: DanceSession }) {
   const [wall, show] = useShownWall();
   const { pathname } = useLocation();
   const walls = useMemo(
-    () =>
-      pathname.endsWith('/sheet')
-        ? []
-        : viewWalls(study.dance, study.findings).rows.filter(({ kind }) => kind === 'part'),
-    [study, pathname],
+    () => viewWalls(study.dance, study.findings).rows.filter(({ kind }) => kind === 'part'),
+    [study],
   );
   const chosen =
     walls.length > 0 ? (

@@ -4,13 +4,15 @@ import { viewSheet } from '../../core';
 import { Button } from '../theme/Button';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
 import { exportCsv, exportHtml, exportJson, exportMarkdown, exportText } from '../features/sheet/exports';
+import { useShownWall } from '../features/walls/shown-wall';
 import { SheetPage } from '../features/sheet/SheetPage';
 
 /** The sheet as it will leave: what is seen is what is printed. */
 export function SheetScreen() {
   const session = useDanceSession();
   const study = useStudy(session);
-  const sheet = viewSheet(study.dance);
+  const [wall] = useShownWall();
+  const sheet = viewSheet(study.dance, wall);
   const { slips } = study.view.truth;
   return (
     <Box as="main" flex="1" background="sand" css={{ '@media print': { background: '#fff' } }}>

@@ -9,7 +9,7 @@ import { wallsExplained, wallsInShort } from '../walls/words';
 import { CAUTION_TEXTS, cautionsOf } from './cautions';
 import { lineWords } from './explain';
 import { nameSection, viewLine, type FootMark } from './script-view';
-import { wallHappenings } from './walls';
+import { onWall, wallHappenings, type OnWall } from './walls';
 
 export interface SheetLine {
   readonly counts: string;
@@ -52,6 +52,8 @@ export interface SheetWall {
 
 export interface Sheet {
   readonly title: string;
+  /** Which wall it is for, where it is for one: `Wall 3, from 6:00 to 9:00`. */
+  readonly wall?: string;
   /** Label and value, in the order a sheet gives them. */
   readonly facts: readonly (readonly [label: string, value: string])[];
   readonly sections: readonly SheetSection[];
@@ -74,15 +76,18 @@ const WRITTEN_FACTS: readonly [key: string, label: string][] = [
   ['notes', 'Notes'],
 ];
 
-export function viewSheet(dance: Dance): Sheet {
+/** `wall`: the handout for one wall: facings by the room's clock, what the wall leaves out left out, what it does otherwise said. */
+export function viewSheet(dance: Dance, wall?: number): Sheet {
+  const shown = wall === undefined ? undefined : onWall(dance, wall);
   return {
     title: dance.script.title || 'Untitled dance',
+    ...(shown && { wall: `Wall ${shown.number}, from ${shown.startHour} to ${shown.endHour}` }),
     facts: factsOf(dance),
-    sections: [...dance.parts, ...dance.tags].flatMap((block) =>
-      block.sections.map((own) => viewSheetSection(dance, block, own)),
-    ),
-    walls: sheetWalls(dance),
-    wallsSentence: wallsExplained(wallsOf(dance)),
+    sections: [...dance.parts, ...dance.tags]
+      .flatMap((block) => block.sections.map((own) => viewSheetSection(dance, block, own, shown)))
+      .filter(({ rows }) => !shown || rows.length > 0),
+    walls: shown ? [] : sheetWalls(dance),
+    wallsSentence: shown ? '' : wallsExplained(wallsOf(dance)),
     others: othersOf(dance),
     cautions: cautionsOf(dance).map(({ care }) => CAUTION_TEXTS[care]),
   };
@@ -140,15 +145,21 @@ function factsOf(dance: Dance): [string, string][] {
   return [...computed.filter(([, value]) => value !== ''), ...written];
 }
 
-function viewSheetSection(dance: Dance, { block }: DancedBlock, own: DancedSection): SheetSection {
+function viewSheetSection(dance: Dance, { block }: DancedBlock, own: DancedSection, shown?: OnWall): SheetSection {
   const danced = new Map(own.lines.map((line) => [line.line.index, line]));
   const rows: SheetSection['rows'][number][] = [];
+  // What stands under a line that a wall leaves out is left out with it.
+  let isDanced = true;
   for (const line of linesOfSection(dance, own)) {
     const found = danced.get(line.index);
-    if (found) rows.push({ line: viewSheetLine(found) });
+    if (found) isDanced = shown === undefined || shown.facings.has(line.index);
+    if (!isDanced) continue;
+    if (found) rows.push({ line: viewSheetLine(found, shown) });
     else if (line.kind === 'note') rows.push({ aside: { kind: 'note', text: line.text.trim().replace(/^>\s*/, '') } });
     else if (line.kind === 'option' || line.kind === 'text')
       rows.push({ aside: { kind: line.kind, text: line.text.trim() } });
+    for (const insert of shown?.inserts ?? [])
+      if (insert.afterLine === line.index && found) rows.push({ aside: { kind: 'text', text: insert.words } });
   }
   const part = block.kind === 'part' && block.name ? `Part ${block.name}, ` : '';
   return {
@@ -173,8 +184,9 @@ function linesOfSection(dance: Dance, own: DancedSection) {
   return lines.slice(Math.min(...indices), last + 1);
 }
 
-function viewSheetLine(danced: DancedLine): SheetLine {
-  const view = viewLine(danced);
+function viewSheetLine(danced: DancedLine, shown?: OnWall): SheetLine {
+  const sheet = viewLine(danced);
+  const view = { ...sheet, ...shown?.facings.get(danced.line.index) };
   const { step } = danced.line;
   const counts = step?.groups[0]?.counts;
   return {

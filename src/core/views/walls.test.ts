@@ -149,6 +149,31 @@ test('the sheet of a dance with a plan has its walls; a plain one has none', () 
   expect(viewSheet(studyText(load('slipway-stroll')).dance).walls).toEqual([]);
 });
 
+test('the handout for one wall has that wall alone, by the room’s clock', () => {
+  const { dance } = studyText(LANTERNS);
+  const sheet = viewSheet(dance, 6);
+  expect([sheet.wall, sheet.walls]).toEqual(['Wall 6, from 3:00 to 6:00', []]);
+  // Cut after 18: section 3 has its first line, section 4 and the tag nothing.
+  expect(sheet.sections.map(({ name }) => name)).toEqual(['Section 1', 'Section 2', 'Section 3']);
+  const rows = sheet.sections[2].rows.map((row) =>
+    'line' in row ? `${row.line.counts} ${row.line.call}` : row.aside.text,
+  );
+  expect(rows).toEqual([
+    '1&2 Shuffle R forward',
+    'On this wall instead: & Step L beside R (weight L)',
+    'Wall 6 is cut here: wall 7 starts facing 6:00, R free.',
+  ]);
+  const turned = sheet.sections[1].rows.flatMap((row) => ('line' in row && row.line.hour ? [row.line.hour] : []));
+  expect(turned).toEqual(['6:00']);
+  // The first wall has its tag; a phrased wall its own part.
+  expect(viewSheet(dance, 1).sections.map(({ name }) => name)).toContain('Tag lamp');
+  expect(viewSheet(studyText(REGATTA).dance, 2).sections.map(({ name }) => name)).toEqual([
+    'Part B, section 1',
+    'Part B, section 2',
+  ]);
+  expect(viewSheet(dance, 99).wall).toBeUndefined();
+});
+
 test('plan lines that are not understood stay on the sheet word for word', () => {
   const sheet = viewSheet(studyText(`${LANTERNS}wave at the heron\n`).dance);
   expect(sheet.others).toEqual([{ heading: 'Plan', lines: ['wave at the heron'] }]);

@@ -32,6 +32,11 @@ export function SheetPage({ sheet }: { sheet: Sheet }) {
       <chakra.h1 fontSize={{ base: '1.75rem', md: '2.25rem' }} lineHeight="1.1" fontWeight="700">
         {sheet.title}
       </chakra.h1>
+      {sheet.wall && (
+        <chakra.p fontSize="1.125rem" marginTop="0.3rem">
+          {sheet.wall}
+        </chakra.p>
+      )}
       <Facts facts={sheet.facts} />
       {sheet.sections.map((section, index) => (
         <Section key={index} section={section} />
