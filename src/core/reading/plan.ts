@@ -53,8 +53,6 @@ export type PlanItem =
   | { readonly kind: 'none'; readonly span: Span }
   | { readonly kind: 'unread'; readonly span: Span };
 
-export type PlanKind = PlanItem['kind'];
-
 const MEMORY_SIZE = 2000;
 const memories = [new Map<string, readonly PlanItem[]>(), new Map<string, readonly PlanItem[]>()];
 const NOTHING: readonly PlanItem[] = [];

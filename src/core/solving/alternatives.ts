@@ -3,7 +3,14 @@
  * they begin, and kept only when they take the same counts and leave the same weight and the same facing.
  */
 import { isImpossible } from '../checking/rules/foot-not-free';
-import { danceFrom, type Dance, type DancedBlock, type DancedLine, type Moment } from '../dancing/dance';
+import {
+  danceFrom,
+  type Dance,
+  type DancedBlock,
+  type DancedCall,
+  type DancedLine,
+  type Moment,
+} from '../dancing/dance';
 import { stateAt } from '../dancing/places';
 import type { Action } from '../model/actions';
 import type { Edit } from '../model/text';
@@ -34,6 +41,9 @@ export interface Alternative extends LineStretch {
 /** The other action for one moment; the same object where nothing changes. */
 export type Changing = (moment: Moment, index: number, all: readonly Moment[]) => Action;
 
+/** The whole call in other words, where it has a plain form of its own; undefined leaves it to its actions. */
+export type Renaming = (call: DancedCall) => string | undefined;
+
 /** Undefined when nothing changes, or when what comes out does not fit. */
 export function alternativeOf(
   dance: Dance,
@@ -41,11 +51,12 @@ export function alternativeOf(
   name: string,
   about: string,
   change: Changing,
+  rename: Renaming = () => undefined,
 ): Alternative | undefined {
   const all = stretch.lines.flatMap(({ moments }) => moments);
   const changed = new Map(all.map((moment, index) => [moment, change(moment, index, all)]));
-  if (all.every((moment) => changed.get(moment) === moment.action)) return undefined;
-  const words = stretch.lines.map((line) => wordsOfLine(line, changed));
+  const words = stretch.lines.map((line) => wordsOfLine(line, changed, rename));
+  if (words.every((own, index) => own === writtenWords(stretch.lines[index]))) return undefined;
   if (words.some((own) => own === undefined)) return undefined;
   return fittingAlternative(dance, stretch, name, about, words as string[]);
 }
@@ -62,19 +73,27 @@ export function fittingAlternative(
   return { ...stretch, name, about, words, edits: [editFor(dance, stretch, name, words)] };
 }
 
-function wordsOfLine(line: DancedLine, changed: ReadonlyMap<Moment, Action>): string | undefined {
+/** The calls as they are written, without counts and marks at the end. */
+function writtenWords({ calls, line }: DancedLine): string {
+  const first = calls[0];
+  return line.text.slice((first.titled ?? first.call).span.from, calls[calls.length - 1].call.span.to);
+}
+
+function wordsOfLine(line: DancedLine, changed: ReadonlyMap<Moment, Action>, rename: Renaming): string | undefined {
   const { groups, moments } = line;
   if (groups.some(({ group, empty }) => group.repeat || empty.length > 0) || !line.understood) return undefined;
   const other = (moment: Moment): Moment => ({ ...moment, action: changed.get(moment) ?? moment.action });
   const isSame = (own: readonly Moment[]): boolean => own.every((moment) => changed.get(moment) === moment.action);
   const { calls } = line;
-  const first = calls[0];
-  const last = calls[calls.length - 1];
-  if (isSame(moments)) return line.line.text.slice((first.titled ?? first.call).span.from, last.call.span.to);
-  const whole = moments.length > 2 ? nameMoments(moments.map(other)) : undefined;
+  const renamed = new Map(calls.map((call) => [call, rename(call)]));
+  const plain = [...renamed.values()].every((words) => words === undefined);
+  if (plain && isSame(moments)) return writtenWords(line);
+  const whole = plain && moments.length > 2 ? nameMoments(moments.map(other)) : undefined;
   if (whole) return whole.words;
   const spoken = calls.flatMap((call) => {
     if (call.moments.length === 0) return [];
+    const words = renamed.get(call);
+    if (words !== undefined) return [words];
     if (isSame(call.moments) && !call.titled) return [line.line.text.slice(call.call.span.from, call.call.span.to)];
     const own = call.moments.map(other);
     const named = nameMoments(own);

@@ -13,7 +13,6 @@ import {
   amountWords,
   CIRCLE,
   facingAfter,
-  hourOfFacing,
   turnBetween,
   turnWords,
   wayOfTurn,
@@ -250,7 +249,3 @@ function largerTurns({ number, pieces }: Wall, count: number): Candidate[] {
       };
     });
 }
-
-/** `The music stops facing 9:00, R free`. */
-export const endingWords = ({ facing, free }: Endings): string =>
-  `facing ${hourOfFacing(facing)}${free ? `, ${free} free` : ''}`;

@@ -5,7 +5,7 @@ import { isFoot, otherFoot } from '../model/feet';
 import { optionsOf } from '../walls/options';
 import { alternativeOf, type Alternative } from './alternatives';
 
-export const LOW_IMPACT = 'low impact';
+const LOW_IMPACT = 'low impact';
 
 export function lowImpactOptions(dance: Dance): Alternative[] {
   return [...dance.parts, ...dance.tags].flatMap((block) =>

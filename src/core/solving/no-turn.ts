@@ -1,26 +1,27 @@
 /**
  * Ways without turns. Wherever the turns of a stretch come to a whole number of full turns the dancer faces after it where they faced
- * before, so the same steps can be danced without turning: each goes where it went on the floor, told from the facing at the start.
- * A pivot becomes a recover, and the step before it a rock. Where a figure turns more than a half, the other way round turns less.
+ * before, so the same can be danced without turning. A figure that has a plain form keeps its name; the steps of one that has none go where
+ * they went on the floor, told from the facing it began with; a pivot becomes a recover, and the step before it a rock. Where a figure turns more than a half, the other way round turns less.
  */
-import type { Dance, DancedBlock, DancedLine, Moment } from '../dancing/dance';
+import type { Dance, DancedBlock, DancedCall, DancedLine, Moment } from '../dancing/dance';
 import type { Action, Direction } from '../model/actions';
 import { sideSign, type Foot } from '../model/feet';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { amountWords, CIRCLE, facingAfter, turnBetween, turnWords, wayOfTurn, type Facing } from '../model/turns';
+import { printCall } from '../printing/calls';
 import { optionsOf } from '../walls/options';
 import { alternativeOf, fittingAlternative, type Alternative, type LineStretch } from './alternatives';
 
 /** A longer stretch would be another dance. */
 const LONGEST_STRETCH = 16 * TICKS_A_COUNT;
 
-export const NO_TURN = 'no turn';
+const NO_TURN = 'no turn';
 
 /** One for every stretch that can be danced without turning, and one for every figure that can turn less; none that is there already. */
 export function noTurnOptions(dance: Dance): Alternative[] {
   return [...dance.parts, ...dance.tags].flatMap((block) => {
     const lines = linesOf(block);
-    const whole = stretchesOf(block, lines).filter((stretch) => !isCovered(dance, stretch));
+    const whole = runsOf(block, lines).filter((stretch) => !isCovered(dance, stretch));
     const found = whole.flatMap((stretch) => withoutTurns(dance, stretch) ?? []);
     const taken = new Set(found.flatMap((own) => own.lines));
     const less = lines
@@ -34,7 +35,7 @@ export function noTurnOptions(dance: Dance): Alternative[] {
 export const noTurnFor = (dance: Dance, line: number): Alternative | undefined =>
   [...dance.parts, ...dance.tags]
     .flatMap((block) =>
-      stretchesOf(block, linesOf(block)).filter(({ lines }) => lines.some((own) => own.line.index === line)),
+      runsOf(block, linesOf(block)).filter(({ lines }) => lines.some((own) => own.line.index === line)),
     )
     .map((stretch) => withoutTurns(dance, stretch))
     .find((found) => found !== undefined);
@@ -58,58 +59,80 @@ const isInside = ({ moments }: DancedBlock, moment: Moment, { from, to }: { from
   return from <= at && at < to;
 };
 
-/** The shortest runs of lines whose turns come to whole turns, none overlapping another. */
-function stretchesOf(block: DancedBlock, lines: readonly DancedLine[]): LineStretch[] {
-  const turnOf = ({ before, after }: DancedLine): number => after.rotation - before.rotation;
-  const turns = ({ moments }: DancedLine): boolean => moments.some(({ action }) => action.turn !== 0);
-  const found: LineStretch[] = [];
-  for (let first = 0; first < lines.length; first++) {
-    if (!turns(lines[first])) continue;
+/** The lines of a run of turning calls, and the moments of the run, the step before its first pivot among them. */
+interface TurningRun extends LineStretch {
+  readonly run: ReadonlySet<Moment>;
+}
+
+/** The shortest runs of calls whose turns come to whole turns, none on a line that another is on. */
+function runsOf(block: DancedBlock, lines: readonly DancedLine[]): TurningRun[] {
+  const calls = lines.flatMap((line, at) =>
+    line.calls
+      .filter(({ moments }) => moments.length > 0)
+      .map(({ moments }) => ({ at, moments, turn: turnOf(moments) })),
+  );
+  const found: TurningRun[] = [];
+  let free = 0;
+  calls.forEach((opening, first) => {
+    if (opening.at < free || !turns(opening.moments)) return;
     let sum = 0;
-    for (let last = first; last < lines.length; last++) {
-      const length = endOf(lines[last]) - startOf(lines[first]);
-      if (length > LONGEST_STRETCH || !follows(lines, first, last)) break;
-      sum += turnOf(lines[last]);
-      if (sum % CIRCLE !== 0 || !turns(lines[last])) continue;
-      // Turns that undo each other within a line are hips and heels, or a figure that comes back: nobody is spared by those.
-      if (
-        sum === 0 &&
-        first === last &&
-        Math.max(...lines[first].moments.map(({ action }) => Math.abs(action.turn))) < CIRCLE / 4
-      )
-        break;
-      found.push({ block, lines: lines.slice(first, last + 1) });
-      first = last;
-      break;
+    for (let last = first; last < calls.length; last++) {
+      const { at, moments, turn } = calls[last];
+      if (endOf(moments) - opening.moments[0].time > LONGEST_STRETCH || !follows(lines, opening.at, at)) return;
+      sum += turn;
+      if (sum % CIRCLE !== 0 || !turns(moments)) continue;
+      // Turns that undo each other are worth a way of their own only where one is a half: hips, heels and quarters spare nobody.
+      if (sum === 0 && (first === last || largest(calls.slice(first, last + 1)) < CIRCLE / 2)) return;
+      const own = calls.slice(first, last + 1).flatMap((call) => call.moments);
+      const before = calls[first - 1]?.moments;
+      const pivots = own[0].action.word === 'pivot' && before !== undefined && calls[first - 1].at === opening.at;
+      const run = new Set(pivots ? [before[before.length - 1], ...own] : own);
+      found.push({ block, lines: lines.slice(opening.at, at + 1), run });
+      free = at + 1;
+      return;
     }
-  }
+  });
   return found;
 }
 
-const startOf = ({ moments }: DancedLine): number => moments[0].time;
-const endOf = ({ moments }: DancedLine): number => moments[moments.length - 1].time + TICKS_A_COUNT;
+const largest = (calls: readonly { readonly turn: number }[]): number =>
+  Math.max(...calls.map(({ turn }) => Math.abs(turn)));
+const turnOf = (moments: readonly Moment[]): number => moments.reduce((sum, { action }) => sum + action.turn, 0);
+const turns = (moments: readonly Moment[]): boolean => moments.some(({ action }) => action.turn !== 0);
+const endOf = (moments: readonly Moment[]): number => moments[moments.length - 1].time + TICKS_A_COUNT;
 
 /** Lines that are danced one after another, not apart by a section that repeats another. */
-function follows(lines: readonly DancedLine[], first: number, last: number): boolean {
-  return last === first || lines[last].before === lines[last - 1].after;
-}
+const follows = (lines: readonly DancedLine[], first: number, last: number): boolean =>
+  lines.slice(first + 1, last + 1).every(({ before }, index) => before === lines[first + index].after);
 
-function withoutTurns(dance: Dance, stretch: LineStretch): Alternative | undefined {
-  const base = stretch.lines[0].before.facing;
-  const total = stretch.lines.reduce(
-    (sum, { moments }) => moments.reduce((all, { action }) => all + Math.abs(action.turn), sum),
-    0,
-  );
+function withoutTurns(dance: Dance, { run, ...stretch }: TurningRun): Alternative | undefined {
+  const total = [...run].reduce((sum, { action }) => sum + Math.abs(action.turn), 0);
+  const about = total === CIRCLE ? 'spares a full turn' : `spares ${amountWords(total)} turns`;
+  const base = new Map<Moment, Facing>();
+  for (const { calls } of stretch.lines)
+    for (const { moments } of calls) for (const moment of moments) base.set(moment, moments[0].before.facing);
   return alternativeOf(
     dance,
     stretch,
     NO_TURN,
-    total === CIRCLE ? 'spares a full turn' : `spares ${amountWords(total)} turns`,
-    (moment, index, all) => withoutTurn(moment, all[index + 1], base, index),
+    about,
+    (moment, index, all) => (run.has(moment) ? withoutTurn(moment, index, all, base.get(moment) ?? 0) : moment.action),
+    (call) => (call.moments.some((moment) => run.has(moment)) ? plainName(call) : undefined),
   );
 }
 
-function withoutTurn({ action, before, after }: Moment, next: Moment | undefined, base: Facing, index: number): Action {
+/** A figure that is danced without its turn as well keeps its name: `Shuffle R forward` for one that turns a half. */
+function plainName({ call, figure, moments, titled }: DancedCall): string | undefined {
+  if (!turns(moments) || titled || !figure || !call.turn || call.detail) return undefined;
+  if (figure.definite || figure.amount !== undefined || figure.family === 'single') return undefined;
+  // A whole turn on one figure is danced on the spot, where its plain form would travel.
+  if (Math.abs(turnOf(moments)) >= CIRCLE) return undefined;
+  const direction = call.direction ?? figure.direction;
+  return printCall({ ...call, turn: undefined, total: false, ...(direction && { direction }) }, '');
+}
+
+/** `base`: what was faced as the call began; its steps are told from there. */
+function withoutTurn({ action, before, after }: Moment, index: number, all: readonly Moment[], base: Facing): Action {
   const { word, turn } = action;
   if (word === 'pivot') return { ...action, word: 'recover', direction: 'place', turn: 0 };
   if (word === 'unwind' || word === 'turn')
@@ -123,15 +146,26 @@ function withoutTurn({ action, before, after }: Moment, next: Moment | undefined
           effect: 'takes',
           turn: 0,
         };
+  if (word === 'step' && all[index + 1]?.action.word === 'pivot')
+    return { ...action, word: 'rock', direction: rockDirection(all, index), turn: 0 };
   const turned = facingAfter(after.facing, -base);
-  const rocks = word === 'step' && next?.action.word === 'pivot';
-  // A gesture, and a rock to a side wall, come back: they stay where the dancer would make them.
-  const stays = action.effect !== 'takes' || (rocks && turned % (CIRCLE / 2) !== 0);
+  // A gesture comes back: it stays where the dancer would make it.
   const travels =
-    action.foot && action.direction && !stays ? seenFrom(action.direction, action.foot, turned) : action.direction;
+    action.foot && action.direction && action.effect === 'takes'
+      ? seenFrom(action.direction, action.foot, turned)
+      : action.direction;
   const direction = travels === 'place' && turn !== 0 && index % 2 === 1 ? 'together' : travels;
-  if (turn === 0 && direction === action.direction && !rocks) return action;
-  return { ...action, word: rocks ? 'rock' : word, direction, turn: 0 };
+  if (turn === 0 && direction === action.direction) return action;
+  return { ...action, word, direction, turn: 0 };
+}
+
+/** Half pivots one after another rock forward and back by turns, as a rocking chair does. */
+function rockDirection(all: readonly Moment[], index: number): Direction | null {
+  const own = all[index].action.direction;
+  let flips = 0;
+  for (let at = index - 1; all[at]?.action.word === 'pivot' && Math.abs(all[at].action.turn) === CIRCLE / 2; at -= 2)
+    flips += 1;
+  return own === 'forward' && flips % 2 === 1 ? 'back' : own;
 }
 
 /** Body directions as angles clockwise from forward, in parts of a circle, for the right foot; the left is the mirror image. */

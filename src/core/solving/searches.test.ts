@@ -24,8 +24,11 @@ describe('ways without turns', () => {
     ['a triple full turn', ['1&2 Triple full turn left R L R', '3-4 Rock L forward, recover R', '5&6 Coaster L', '7-8 Walk R, walk L'], ['Shuffle R in place']],
     ['a full turn in two walks', ['1-2 Full turn forward right R L', '3-8 Walk R L R L R L'], ['Step R forward, step L forward']],
     ['two half pivots on one line', ['1-4 Step R forward, pivot 1/2 left, step R forward, pivot 1/2 left', '5-8 V step R'], ['Rocking chair R']],
-    ['two half pivots apart', ['1-2 Step R forward, pivot 1/2 left', '3-4 Walk R, walk L', '5-6 Step R forward, pivot 1/2 left', '7-8 Walk R, walk L'], ['Rock R forward, recover L', 'Step R back, step L back', 'Rock R back, recover L']],
+    ['two half pivots apart', ['1-2 Step R forward, pivot 1/2 left', '3-4 Walk R, walk L', '5-6 Step R forward, pivot 1/2 left', '7-8 Walk R, walk L'], ['Rock R forward, recover L', 'Walk R, walk L', 'Rock R forward, recover L']],
     ['two half Montereys', ['1-4 Monterey 1/2 right', '5-8 Monterey 1/2 right'], ['Toe switches R', 'Toe switches R']],
+    ['two half shuffles', ['1&2 Shuffle R turning 1/2 right', '3&4 Shuffle L turning 1/2 right', '5-8 V step R'], ['Shuffle R forward', 'Shuffle L forward']],
+    ['a whole turn within a line that goes on turning', ['1-4 Full turn forward right R L, step R forward, pivot 1/4 left', '5-8 V step R'], ['Step R forward, step L forward, step R forward, pivot 1/4 left']],
+    ['half turns with another turn behind them', ['1-4 Step R forward, pivot 1/2 left, step R forward, pivot 1/2 left', '5-8 Jazz box R turning 1/4 right'], ['Rocking chair R']],
     ['a whole turn on the spot', ['1-2 Step R side, full turn right', '3-4 Close L, hold', '5-8 V step R'], ['Step R side, hold']],
   ])('%s', (_, lines, words) => {
     const found = noTurnOptions(studyText(section(...lines)).dance);

@@ -61,12 +61,6 @@ export const listed = (words: readonly string[]): string =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 
 /** A place both ways: `after 20 counts (4 counts into section 3)`, `after 16 counts (the end of section 2)`. */
-export function placeBothWays(wall: Wall): string {
-  const { cut, pieces } = wall;
-  if (!cut) return '';
-  return bothWays(pieces[0].block, cut.cut.ticks, cut.cut.half);
-}
-
 export function bothWays(block: Wall['pieces'][number]['block'], ticks: number, half: boolean): string {
   const counts = `after ${countsOfTicks(ticks)}${half ? '&' : ' counts'}`;
   const place = sectionPlace(block, ticks);

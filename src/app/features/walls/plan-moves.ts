@@ -28,7 +28,7 @@ const entryAt = ({ script }: Study, index: number | undefined): PlanEntry | unde
   index === undefined ? undefined : script.plan[index];
 
 /** The restart, ending or tag of the wall that the keys are about: the cut, else the tag at the place, else its only tag. */
-export function plannedHere({ study, row, place }: Here): PlanEntry | undefined {
+function plannedHere({ study, row, place }: Here): PlanEntry | undefined {
   const cut = row.cut?.kind === 'order' ? undefined : entryAt(study, row.cut?.entry);
   if (cut) return cut;
   const tags = row.bands.filter(({ kind, entry }) => kind === 'tag' && entry !== undefined);
