@@ -281,6 +281,10 @@ test('which tag is put is chosen; what was compared can be kept; the sheet has t
   await expect(walls.getByRole('row', { name: /^3 / })).toContainText(
     'restart after 16 counts (the end of section 2), facing 9:00',
   );
+  // The handout for one wall is chosen on the sheet itself.
+  await page.getByRole('combobox', { name: 'wall shown' }).selectOption('3');
+  await expect(page.getByRole('article')).toContainText('Wall 3, from 6:00 to 9:00');
+  await expect(page.getByRole('article')).not.toContainText('Coaster L');
 });
 
 test('a search can be stopped', async ({ page }) => {

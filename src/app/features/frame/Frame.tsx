@@ -98,7 +98,8 @@ export function Frame() {
                   Script
                 </BarLink>
                 <BarLink to={`/dance/${slot.id}/walls${search}`}>Walls</BarLink>
-                <BarLink to={`/dance/${slot.id}/sheet${search}`}>Sheet</BarLink>
+                {/* The whole sheet, whichever wall was looked at: a handout for one wall is chosen there. */}
+                <BarLink to={`/dance/${slot.id}/sheet`}>Sheet</BarLink>
               </Flex>
             </Flex>
           )}
