@@ -162,26 +162,8 @@ export function WallsScreen() {
               </Button>
             </Flex>
           )}
-          <Button
-            size="small"
-            variant="plain"
-            aria-label="Undo"
-            title="Undo (Ctrl Z)"
-            disabled={!editing.canUndo}
-            onClick={() => editing.undo()}
-          >
-            <Undo2 size={17} aria-hidden />
-          </Button>
-          <Button
-            size="small"
-            variant="plain"
-            aria-label="Redo"
-            title="Redo (Ctrl Shift Z)"
-            disabled={!editing.canRedo}
-            onClick={() => editing.redo()}
-          >
-            <Redo2 size={17} aria-hidden />
-          </Button>
+          <HistoryButton name="Undo" keys="Ctrl Z" can={editing.canUndo} onPress={editing.undo} icon={Undo2} />
+          <HistoryButton name="Redo" keys="Ctrl Shift Z" can={editing.canRedo} onPress={editing.redo} icon={Redo2} />
         </Flex>
         {row ? (
           <>
@@ -354,5 +336,32 @@ function Tabs({ tab, onTab }: { tab: Tab; onTab: (tab: Tab) => void }) {
         </chakra.button>
       ))}
     </Flex>
+  );
+}
+
+function HistoryButton({
+  name,
+  keys,
+  can,
+  onPress,
+  icon: Icon,
+}: {
+  name: string;
+  keys: string;
+  can: boolean;
+  onPress: () => void;
+  icon: typeof Undo2;
+}) {
+  return (
+    <Button
+      size="small"
+      variant="plain"
+      aria-label={name}
+      title={`${name} (${keys})`}
+      disabled={!can}
+      onClick={onPress}
+    >
+      <Icon size={17} aria-hidden />
+    </Button>
   );
 }

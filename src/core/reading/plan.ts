@@ -244,14 +244,10 @@ function readClause(line: string, span: Span, strict: boolean, heading: string):
   )
     return [readEnding(text, said(), place, changed)];
   const kindWord = bites.take(/\b(?:tags?|bridges?)\b/) ?? (/^(?:tag|bridge)/i.test(heading) ? true : undefined);
-  if (kindWord || own?.dances) {
-    const name = own?.dances ? undefined : (quotedName(quoted) ?? tagName(text, bites) ?? own);
+  if (kindWord || own) {
+    const name = own ? undefined : (quotedName(quoted) ?? tagName(text, bites));
     const rest = said();
-    const tag: TagSaid = own?.dances
-      ? { kind: 'own', text: own.text, span: own.span }
-      : name
-        ? { kind: 'named', ...name }
-        : { kind: 'only', span };
+    const tag: TagSaid = own ? { kind: 'own', ...own } : name ? { kind: 'named', ...name } : { kind: 'only', span };
     return [{ kind: 'tag', ...rest, place: place ?? { kind: 'end', span }, tag, times: timesSaid }];
   }
   // "W3: after section 2" under a heading of its own kind, or a wall with words about how it is danced.
@@ -343,8 +339,8 @@ const LENGTH_ONLY = /^\d{1,2}[\s-]*counts?\s*(?:tag|bridge|hold)?\b/i;
 const isDanced = (body: string): boolean =>
   DANCES.test(body) && !LENGTH_ONLY.test(body) && !/^\w+\s+tag\b/i.test(body) && !/\bre-?start\b/i.test(body);
 
-/** What stands after a colon: a tag's own steps, or its name. */
-function takeBody(text: string, bites: Bites): (SaidWords & { readonly dances: boolean }) | undefined {
+/** What stands after a colon where it is danced: a tag's own steps. */
+function takeBody(text: string, bites: Bites): SaidWords | undefined {
   const colon = [...bites.rest.matchAll(/:(?!\d)\s*(?=\S)/g)].find(({ index, 0: { length } }) =>
     isDanced(text.slice(index + length).trimEnd()),
   );
@@ -352,7 +348,7 @@ function takeBody(text: string, bites: Bites): (SaidWords & { readonly dances: b
   const from = colon.index + colon[0].length;
   const body = text.slice(from).trimEnd();
   bites.blank({ from: colon.index, to: text.length });
-  return { text: body, span: { from, to: from + body.length }, dances: true };
+  return { text: body, span: { from, to: from + body.length } };
 }
 
 function quotedName(quoted: RegExpExecArray | undefined): SaidWords | undefined {

@@ -145,8 +145,7 @@ export function danceInserted(
   length?: number,
   whole?: DancedBlock,
 ): Inserted {
-  const dance = (text: string): DancedBlock =>
-    danceFrom(blockOfText(script, entry, text, words), { ...before, rotation: before.rotation }, whole);
+  const dance = (text: string): DancedBlock => danceFrom(blockOfText(script, entry, text, words), before, whole);
   const opening = /^&\s+(?=\p{L})/u.exec(words.text);
   let block = dance(asSteps(opening ? words.text.slice(opening[0].length) : words.text));
   const understood = (): boolean =>
