@@ -23,8 +23,8 @@ function after(lines: string[], index: number, edit: (text: string, entry: numbe
 const entryOf = (text: string, index: number) => studyText(text).script.plan[index];
 
 describe('moving', () => {
-  const move = (lines: string[], index: number, wall: number, to: Parameters<typeof moveInPlan>[3]) =>
-    after(lines, index, (text, entry) => moveInPlan(studyText(text).script, entryOf(text, entry), wall, to));
+  const move = (lines: string[], index: number, wall: number, to: Parameters<typeof moveInPlan>[2]) =>
+    after(lines, index, (text, entry) => moveInPlan(entryOf(text, entry), wall, to));
 
   test.each([
     ['a restart to another wall', ['wall 3: restart after 4'], 3, { wall: 5 }, ['wall 5: restart after 4']],
@@ -36,6 +36,18 @@ describe('moving', () => {
     ['an ending', ['ending: wall 9 after 4'], 9, { wall: 8, place: { count: 6 } }, ['ending: wall 8 after 6']],
     ['a tag inside a wall', ['wall 2: tag ebb after 4'], 2, { wall: 3 }, ['wall 3: tag ebb after 4']],
   ])('%s', (_, lines, wall, to, expected) => expect(move(lines, 0, wall, to)).toEqual(expected)); // prettier-ignore
+});
+
+describe('a line for regular walls is told by their numbers once one of them goes elsewhere', () => {
+  const lines = ['odd walls: tag ebb'];
+  test('moved', () =>
+    expect(after(lines, 0, (text, entry) => moveInPlan(entryOf(text, entry), 3, { wall: 4 }, [1, 3, 5]))).toEqual([
+      'walls 1, 4, 5: tag ebb',
+    ]));
+  test('taken away', () =>
+    expect(
+      after(lines, 0, (text, entry) => removeFromPlan(studyText(text).script, entryOf(text, entry), 3, [1, 3, 5])),
+    ).toEqual(['walls 1, 5: tag ebb']));
 });
 
 describe('taking away', () => {
@@ -79,15 +91,9 @@ test('there and back: a restart moved to another wall and back leaves the walls 
           wallsOf(studyText(script).dance)
             .walls.slice(0, 9)
             .map(({ counts, end }) => `${counts} ${end}`);
-        const there = applyEdits(
-          text,
-          moveInPlan(studyText(text).script, entryOf(text, 0), walls[0], { wall: target }),
-        );
+        const there = applyEdits(text, moveInPlan(entryOf(text, 0), walls[0], { wall: target }));
         expect(tableOf(there)[target - 1]).toMatch(/^4 /);
-        const back = applyEdits(
-          there,
-          moveInPlan(studyText(there).script, entryOf(there, 0), target, { wall: walls[0] }),
-        );
+        const back = applyEdits(there, moveInPlan(entryOf(there, 0), target, { wall: walls[0] }));
         const [was, is] = [tableOf(text), tableOf(back)];
         expect(is.slice(0, was.length)).toEqual(was.slice(0, is.length));
       },

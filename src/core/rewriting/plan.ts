@@ -39,9 +39,12 @@ export const endingLine = (wall: number, count: number): string => `ending: wall
 
 export const addToPlan = (script: Script, line: string): Edit[] => [planEdit(script, [line])];
 
-/** A wall is taken out of the walls a line is about; the line goes when it was the only one. */
-export function removeFromPlan(script: Script, entry: PlanEntry, wall: number): Edit[] {
-  const { item } = entry;
+/**
+ * A wall is taken out of the walls a line is about; the line goes when it was the only one.
+ * `danced`: the walls that dance the line: a regular one ("odd walls") is told by their numbers from then on.
+ */
+export function removeFromPlan(script: Script, entry: PlanEntry, wall: number, danced: readonly number[] = []): Edit[] {
+  const item = numbered(entry.item, danced);
   if (!('walls' in item) || item.walls.kind !== 'walls' || item.walls.numbers.length < 2)
     return removeItem(script, entry);
   const numbers = item.walls.numbers.filter((number) => number !== wall);
@@ -52,21 +55,17 @@ export function removeFromPlan(script: Script, entry: PlanEntry, wall: number): 
 
 /** The same thing on another wall, or after another count. What is stated to be faced there is left out: it is another place. */
 export function moveInPlan(
-  script: Script,
   entry: PlanEntry,
   wall: number,
   to: { readonly wall?: number; readonly place?: PlanPlace },
+  danced: readonly number[] = [],
 ): Edit[] {
-  const { item } = entry;
+  const item = numbered(entry.item, danced);
   if (item.kind !== 'restart' && item.kind !== 'tag' && item.kind !== 'ending') return [];
   const target = to.wall ?? wall;
   const moved = movedItem(item, target, to.place);
-  if (item.walls.kind !== 'walls' || item.walls.numbers.length < 2) {
-    // A regular line ("odd walls") that moves on one wall becomes a line of its own there.
-    if (item.walls.kind === 'walls') return [replaceItem(entry, moved)];
-    return addToPlan(script, printPlanItem(moved, entry.line.text.slice(entry.offset - entry.line.span.from)));
-  }
-  const numbers = item.walls.numbers.filter((number) => number !== wall);
+  const numbers = item.walls.kind === 'walls' ? item.walls.numbers.filter((number) => number !== wall) : [];
+  if (item.walls.kind !== 'walls' || numbers.length === 0) return [replaceItem(entry, moved)];
   if (to.place === undefined && !numbers.includes(target)) {
     const together = [...numbers, target].sort((a, b) => a - b);
     return [replaceItem(entry, { ...item, facings: [], walls: { ...item.walls, numbers: together } } as PlanItem)];
@@ -78,6 +77,12 @@ export function moveInPlan(
   } as PlanItem);
   const text = entry.line.text.slice(entry.offset - entry.line.span.from);
   return [{ ...rest, insert: `${rest.insert}\n${printPlanItem(moved, text)}` }];
+}
+
+/** "Odd walls", "2nd A" by the numbers of the walls they come to. */
+function numbered(item: PlanItem, danced: readonly number[]): PlanItem {
+  if (!('walls' in item) || item.walls.kind === 'walls' || danced.length === 0) return item;
+  return { ...item, walls: { kind: 'walls', numbers: danced, span: item.walls.span } } as PlanItem;
 }
 
 function movedItem(item: Cutting, wall: number, place: PlanPlace | undefined): PlanItem {

@@ -47,6 +47,7 @@ describe('a command', () => {
     ['later', planned('wall 3: restart after 4'), 3, 4, 'later', ['wall 3: restart after 8']],
     ['to the next wall', planned('wall 3: restart after 8'), 3, 8, 'wall-after', ['wall 4: restart after 8']],
     ['a tag to the wall before', planned('wall 3: tag ebb'), 3, 16, 'wall-before', ['wall 2: tag ebb']],
+    ['one of the regular walls', planned('even walls: tag ebb'), 2, 16, 'wall-after', ['walls 3, 4, 6, 8, 10, 12, 14, 16: tag ebb']],
     ['remove a tag', planned('wall 3: tag ebb', 'wall 4: restart after 8'), 3, 16, 'remove', ['wall 4: restart after 8']],
   ])('%s', (_, text, wall, count, id, plan) => expect(ran(text, wall, count, id)).toEqual(plan)); // prettier-ignore
 

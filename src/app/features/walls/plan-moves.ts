@@ -7,6 +7,7 @@ import {
   removeFromPlan,
   restartLine,
   tagLine,
+  wallTable,
   type Edit,
   type PlaceOnWall,
   type PlanEntry,
@@ -35,6 +36,16 @@ function plannedHere({ study, row, place }: Here): PlanEntry | undefined {
   const there = tags.find((band) => entryPlace(entryAt(study, band.entry)) === place.count) ?? tags[tags.length - 1];
   return entryAt(study, there?.entry);
 }
+
+/** Longer than songs are. */
+const MOST_DANCED = 16;
+
+/** Walls that dance a line of the plan. */
+const dancedOn = ({ dance }: Study, entry: PlanEntry): number[] =>
+  wallTable(dance, MOST_DANCED).flatMap(({ number, entries }) => (entries.includes(entry) ? [number] : []));
+
+const endsOn = ({ item }: PlanEntry): number | undefined =>
+  'walls' in item && item.walls.kind === 'walls' ? item.walls.numbers[0] : undefined;
 
 function entryPlace(entry: PlanEntry | undefined): number | undefined {
   const item = entry?.item;
@@ -98,22 +109,26 @@ export function commandEdits(
     case 'end': {
       const old = script.plan.find(({ item, line }) => item.kind === 'ending' && line.kind === 'plan');
       if (old)
-        return { edits: moveInPlan(script, old, row.number, { wall: row.number, place: { count: place.count } }) };
+        return {
+          edits: moveInPlan(old, endsOn(old) ?? row.number, { wall: row.number, place: { count: place.count } }),
+        };
       return { edits: addToPlan(script, endingLine(row.number, place.count)) };
     }
     case 'earlier':
     case 'later': {
       const count = neighbour(here, row.cut?.count ?? 0, id);
       if (!planned || count === undefined) return { edits: [] };
-      return { edits: moveInPlan(script, planned, row.number, { place: { count } }), count };
+      return { edits: moveInPlan(planned, row.number, { place: { count } }, dancedOn(study, planned)), count };
     }
     case 'wall-before':
     case 'wall-after': {
       const wall = row.number + (id === 'wall-before' ? -1 : 1);
-      return planned ? { edits: moveInPlan(script, planned, row.number, { wall }), wall } : { edits: [] };
+      return planned
+        ? { edits: moveInPlan(planned, row.number, { wall }, dancedOn(study, planned)), wall }
+        : { edits: [] };
     }
     case 'remove':
-      return { edits: planned ? removeFromPlan(script, planned, row.number) : [] };
+      return { edits: planned ? removeFromPlan(script, planned, row.number, dancedOn(study, planned)) : [] };
   }
 }
 
@@ -126,7 +141,7 @@ export function dropEdits(
   const entry = study.script.plan[dragged.entry];
   if (!entry) return [];
   if (dragged.kind === 'tag')
-    return wall === dragged.wall ? [] : moveInPlan(study.script, entry, dragged.wall, { wall });
+    return wall === dragged.wall ? [] : moveInPlan(entry, dragged.wall, { wall }, dancedOn(study, entry));
   const places = placesOnWall(study.dance, wall).filter(({ clean }) => clean);
   const wanted = countAt(wall, beat);
   const count = places.reduce(
@@ -137,5 +152,5 @@ export function dropEdits(
   const now =
     'place' in item && item.place?.kind === 'count' && item.place.section === undefined ? item.place.count : undefined;
   if (wall === dragged.wall && count === now) return [];
-  return moveInPlan(study.script, entry, dragged.wall, { wall, ...(count !== now && { place: { count } }) });
+  return moveInPlan(entry, dragged.wall, { wall, ...(count !== now && { place: { count } }) }, dancedOn(study, entry));
 }
