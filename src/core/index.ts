@@ -8,12 +8,13 @@ export { isSlip } from './checking/check';
 export { readHeaderLine, KNOWN_KEYS, type KnownKey, type HeaderEntry } from './reading/header';
 export { lineAtOffset, type Script, type ScriptLine } from './reading/script';
 export { CALL_COLUMN } from './printing/calls';
-export { printScript } from './printing/script';
+export { levelOf, printScript } from './printing/script';
 export {
   CAPITAL_STYLES,
   DIRECTION_STYLES,
   FRACTION_STYLES,
   HOUSE_STYLES,
+  inLanguage,
   SIDE_STYLES,
   SLATE_STYLE,
   styledName,
@@ -31,7 +32,8 @@ export { moveSection, sectionAtLine, type MovedSection } from './rewriting/secti
 export { expandLines, nameLines } from './rewriting/naming';
 export { withOwnFigures } from './rewriting/carry-figures';
 export { definitionsIn } from './reading/own-figures';
-export { FAMILIES, CARES, type Care, type Family } from './vocabulary/figures';
+export { FAMILIES, CARES, LANGUAGES, type Care, type Family, type Language } from './vocabulary/figures';
+export { LEVELS, TONGUES, type Level } from './printing/tongues';
 export { figureById } from './vocabulary';
 export {
   danceFigure,
@@ -43,7 +45,7 @@ export {
   type FigureForm,
 } from './views/figures';
 export { editFacts, type Facts } from './printing/header';
-export { weightWords } from './printing/actions';
+export { momentsWords, weightWords } from './printing/actions';
 export { wallsOf, wallTable } from './walls/table';
 export type { Wall, WallPlan } from './walls/wall';
 export { danceWithPlan } from './walls/settle';

@@ -3,10 +3,13 @@ import { otherFoot } from '../model/feet';
 import { CIRCLE, hourOfFacing } from '../model/turns';
 import type { Direction } from '../model/actions';
 import type { Call } from '../reading/calls';
+import type { Span } from '../model/text';
 import type { StepLine } from '../reading/line';
+import type { WeightClaim } from '../reading/marks';
+import type { Repeat } from '../reading/repeats';
 import { figureById } from '../vocabulary';
 import { printCounts } from './counts';
-import { SLATE_STYLE, styledAmount, styledDirection, styledName, styledSide, type HouseStyle } from './style';
+import { SLATE_STYLE, styledAmount, styledDirection, styledName, styledSide, tongueOf, type HouseStyle } from './style';
 
 /** `text` is the line the call was read from. */
 export function printCall(call: Call, text: string, style: HouseStyle = SLATE_STYLE): string {
@@ -14,27 +17,35 @@ export function printCall(call: Call, text: string, style: HouseStyle = SLATE_ST
   if (!figure || call.unread.length > 0 || call.more?.includes(null)) return text.slice(call.span.from, call.span.to);
   if (figure.id === 'step' && call.more) return printSteps(call, text, style);
   const closes = figure.id === 'step' && call.direction === 'together';
+  const tongue = tongueOf(style);
   const words = [
-    styledName(closes ? figureById('close') : figure, style),
+    figure.id === 'turn' && tongue.turnTellsItself && isAmountAlone(call)
+      ? ''
+      : styledName(closes ? figureById('close') : figure, style),
     figure.id === 'full-turn' ? '' : printFeet(call, style),
     closes ? '' : printDirection(call, style),
     call.repeat > 1 && !isCounted(call) ? `x${call.repeat}` : '',
     printTurn(call, style),
     figure.id === 'full-turn' ? printStepping(call, style) : '',
   ];
-  const exception = call.at === undefined ? '' : `on ${call.at} `;
-  const part = call.firstCounts === undefined ? '' : `, first ${call.firstCounts} counts`;
+  const exception = call.at === undefined ? '' : `${tongue.onCount(call.at)} `;
+  const part = call.firstCounts === undefined ? '' : tongue.firstCounts(call.firstCounts);
   const printed = exception + words.filter(Boolean).join(' ') + part;
   return call.detail
-    ? `${printed}: ${call.detail.map((detail) => printDetail(detail, text, style)).join(', ')}`
+    ? `${printed}${tongue.colon} ${call.detail.map((detail) => printDetail(detail, text, style)).join(', ')}`
     : printed;
 }
 
 /** A side beside "full turn" is its way, so the feet of one are told as steps. */
 function printStepping({ foot, feet }: Call, style: HouseStyle): string {
   const stepped = feet ?? (foot ? [foot, otherFoot(foot)] : []);
-  return stepped.length > 0 ? `stepping ${stepped.map((one) => styledSide(one, style, true)).join(' ')}` : '';
+  return stepped.length > 0
+    ? tongueOf(style).stepping(stepped.map((one) => styledSide(one, style, true)).join(' '))
+    : '';
 }
+
+const isAmountAlone = ({ turn, foot, feet, travel, direction, repeat }: Call): boolean =>
+  turn?.amount !== undefined && !turn.open && !foot && !feet && !travel && !direction && repeat === 1;
 
 /** `four walks R L R L`: the feet say how many. */
 const isCounted = ({ numbered, feet, repeat }: Call): boolean =>
@@ -44,7 +55,7 @@ const isCounted = ({ numbered, feet, repeat }: Call): boolean =>
 function printDetail(call: Call, text: string, style: HouseStyle): string {
   const bare =
     call.figure?.id === 'step' && !call.foot && !call.turn && call.direction !== undefined && call.unread.length === 0;
-  return bare ? printPlaces(call, style) : lowerFirst(printCall(call, text, style));
+  return bare ? printPlaces(call, style) : midLine(printCall(call, text, style), style);
 }
 
 const printPlaces = ({ direction, more }: Call, style: HouseStyle): string =>
@@ -62,7 +73,7 @@ const printSteps = ({ more = [], ...first }: Call, text: string, style: HouseSty
       direction: place ?? undefined,
     })),
   ]
-    .map((step, index) => (index === 0 ? printCall(step, text, style) : lowerFirst(printCall(step, text, style))))
+    .map((step, index) => (index === 0 ? printCall(step, text, style) : midLine(printCall(step, text, style), style)))
     .join(', ');
 
 /** A side after a turn would be read as its way, so feet stand before the turn. */
@@ -77,12 +88,13 @@ function printFeet(call: Call, style: HouseStyle): string {
 function printDirection(call: Call, style: HouseStyle): string {
   const { direction, figure, foot, more } = call;
   const other = (): string => styledSide(otherFoot(foot ?? 'R'), style, true);
-  if (figure?.id === 'cross' && foot && (direction === undefined || direction === 'cross')) return `over ${other()}`;
+  if (figure?.id === 'cross' && foot && (direction === undefined || direction === 'cross'))
+    return tongueOf(style).over(other());
   if (!direction) return '';
   if (foot && !more && (direction === 'behind' || direction === 'cross') && figure?.family === 'single')
-    return `${direction === 'behind' ? 'behind' : 'over'} ${other()}`;
+    return tongueOf(style)[direction === 'behind' ? 'behind' : 'over'](other());
   if (more) return printPlaces(call, style);
-  if (startsElsewhere(call, direction)) return `starting ${styledDirection(direction, style)}`;
+  if (startsElsewhere(call, direction)) return tongueOf(style).starting(styledDirection(direction, style));
   return styledDirection(direction, style);
 }
 
@@ -92,21 +104,17 @@ const startsElsewhere = ({ figure }: Call, direction: Direction): boolean =>
 
 function printTurn({ turn, figure, total }: Call, style: HouseStyle): string {
   if (!turn) return '';
-  const amount = turn.amount === undefined ? '' : styledAmount(turn.amount, style);
-  const target = turn.target === undefined ? '' : `to face ${hourOfFacing(turn.target)}`;
-  const inPlace = figure?.bare === 'way' || figure?.id === 'full-turn';
-  const own = figure?.id === 'full-turn' && turn.amount === CIRCLE ? '' : amount;
-  const wholeTurn = turn.amount === CIRCLE && !inPlace ? 'full turn' : own;
-  if (turn.open) return ['turn', own, '?', turn.way, target].filter(Boolean).join(' ');
-  if (style.turns === 'shoulder' && turn.way && amount && figure?.id !== 'full-turn') {
-    const words = `${turn.amount === CIRCLE ? 'full' : amount} ${inPlace && figure?.id !== 'turn' ? '' : 'turn '}over ${turn.way} shoulder`;
-    return [total ? 'making' : '', figure?.id === 'turn' ? words.replace('turn ', '') : words, target]
-      .filter(Boolean)
-      .join(' ');
-  }
-  const words = [wholeTurn, turn.way, target].filter(Boolean).join(' ');
-  if (total) return `making ${words}`;
-  return inPlace || style.turns === 'short' ? words : `turning ${words}`;
+  const inPlace = figure?.bare === 'way';
+  return tongueOf(style).turn({
+    amount: turn.amount === undefined ? '' : styledAmount(turn.amount, style),
+    isFull: turn.amount === CIRCLE,
+    ...(turn.way && { way: turn.way }),
+    ...(turn.target !== undefined && { target: hourOfFacing(turn.target) }),
+    isOpen: turn.open === true,
+    isTotal: total,
+    of: figure?.id === 'turn' || figure?.id === 'full-turn' ? figure.id : inPlace ? 'place' : 'figure',
+    wording: style.turns,
+  });
 }
 
 /** Calls in brackets stay together: `(step R forward, pivot 1/2 left) x2`. */
@@ -124,9 +132,9 @@ function printCallList(
     .map((call, index) => {
       const opens = call.bracket && calls[index - 1]?.bracket !== call.bracket ? '(' : '';
       const closes = call.bracket && calls[index + 1]?.bracket !== call.bracket ? `) x${call.bracket.times}` : '';
-      const joint = index === 0 ? '' : call.joined ? ' and ' : ', ';
+      const joint = index === 0 ? '' : call.joined ? tongueOf(style).and : ', ';
       const printed = printCall(call, text, style);
-      const cased = index === 0 && style.capitals === 'sentence' ? upperFirst(printed) : lowerFirst(printed);
+      const cased = index === 0 && style.capitals === 'sentence' ? upperFirst(printed) : midLine(printed, style);
       return `${joint}${opens}${cased}${closes}${marksAfter(index)}`;
     })
     .join('');
@@ -135,8 +143,10 @@ function printCallList(
 const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Small in the middle of a line; what starts like a name (`K step`, `RLR`, `Dorothy`) stays. */
-const lowerFirst = (text: string): string =>
-  /^[A-Z][a-z]/.test(text) && !text.startsWith('Dorothy') ? text[0].toLowerCase() + text.slice(1) : text;
+const midLine = (text: string, style: HouseStyle): string =>
+  /^\p{Lu}\p{Ll}/u.test(text) && !text.startsWith('Dorothy') && !tongueOf(style).keepsCapitals
+    ? text[0].toLowerCase() + text.slice(1)
+    : text;
 
 /** Calls of a line begin in this column; longer counts push them on. */
 export const CALL_COLUMN = 7;
@@ -154,12 +164,11 @@ export function printStepLine(
   line: StepLine,
   { shift = 0, counts: filled, style = SLATE_STYLE }: LinePrinting = {},
 ): string {
-  const marks = marksOf(line);
+  const marks = marksOf(line, style);
   const printed = line.groups.map(({ counts, calls, repeat }, index) => {
     const written = counts ? printWritten(line, counts, shift) : (filled?.[index] ?? '');
     const head = written && index === 0 ? written.padEnd(CALL_COLUMN - 1) + ' ' : written ? `${written} ` : '';
-    if (repeat)
-      return head + line.text.slice(repeat.span.from, repeat.span.to) + marks.map(({ text }) => ` ${text}`).join('');
+    if (repeat) return head + printRepeat(repeat, line.text, style) + marks.map(({ text }) => ` ${text}`).join('');
     const next = line.groups[index + 1];
     const body = printCallList(calls, line.text, style, (at) => {
       const end = calls[at + 1]?.span.from ?? next?.calls[0]?.span.from ?? next?.repeat?.span.from ?? Infinity;
@@ -183,21 +192,54 @@ function printWritten(
   );
 }
 
-function marksOf({ marks, text }: StepLine): { from: number; text: string }[] {
-  const spans = [
-    marks.weightClaims,
-    marks.facingClaims,
-    marks.wallClaims,
-    marks.cues,
-    marks.notes,
-    marks.accepted,
-  ].flatMap((list) => list.map(({ span }) => span));
-  return spans.sort((a, b) => a.from - b.from).map(({ from, to }) => ({ from, text: markWords(text.slice(from, to)) }));
+/** Word for word, unless a language is asked for. */
+function printRepeat(repeat: Repeat, text: string, style: HouseStyle): string {
+  if (!style.language) return text.slice(repeat.span.from, repeat.span.to);
+  const { section, counts, last, times, mirrored, lead } = repeat;
+  const isFirst = counts !== undefined && counts.from === 1 && counts.and;
+  return tongueOf(style).repeat({
+    ...(section !== undefined && { section }),
+    ...(counts && !isFirst && { counts: `${counts.from}-${counts.to}${counts.and ? '&' : ''}` }),
+    ...(counts && isFirst && { first: `${counts.to}&` }),
+    ...(last !== undefined && { last }),
+    times,
+    isMirrored: mirrored,
+    ...(lead && { lead: styledSide(lead, style, true) }),
+  });
+}
+
+function marksOf({ marks, text }: StepLine, style: HouseStyle): { from: number; text: string }[] {
+  const written = ({ span }: { span: Span }) => ({ from: span.from, text: text.slice(span.from, span.to) });
+  const said: { from: number; text: string }[] = [
+    ...marks.weightClaims.map((claim) => ({
+      from: claim.span.from,
+      text: weightMark(text.slice(claim.span.from, claim.span.to), claim.weight, style),
+    })),
+    ...[...marks.facingClaims, ...marks.cues, ...marks.accepted].map(written),
+    ...marks.wallClaims.map((claim) =>
+      style.language
+        ? {
+            from: claim.span.from,
+            text: `(${tongueOf(style).wall(String(claim.wall), true)}: ${hourOfFacing(claim.facing)})`,
+          }
+        : written(claim),
+    ),
+    ...marks.notes.map((note) =>
+      style.language && note.walls.length > 0
+        ? {
+            from: note.span.from,
+            text: `[${tongueOf(style).wall(note.walls.join(', '), note.walls.length === 1)}: ${note.text}]`,
+          }
+        : written(note),
+    ),
+  ];
+  return said.sort((a, b) => a.from - b.from);
 }
 
 /** "weight on L" said in words is printed in brackets like the rest. */
-const markWords = (text: string): string => {
-  const said = /^(?:weight|wt|gewicht|poids)\b.*?(\S+)$/i.exec(text);
-  if (!said) return text;
-  return `(weight ${/^(r|right|rf|rechts|rechten|droite|droit|pd)$/i.test(said[1]) ? 'R' : 'L'})`;
-};
+function weightMark(written: string, weight: WeightClaim, style: HouseStyle): string {
+  const tongue = tongueOf(style);
+  const side = weight === 'R' || weight === 'L' ? tongue.sides.letters[weight] : weight === 'both' ? tongue.both : '';
+  const inWords = side ? `(${tongue.weight(side)})` : `(${tongue.noWeight})`;
+  return style.language || !written.startsWith('(') ? inWords : written;
+}

@@ -6,6 +6,8 @@ import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
 import { amountWords, CIRCLE } from '../model/turns';
 import { houseName, type Figure } from '../vocabulary';
+import type { Language } from '../vocabulary/figures';
+import { TONGUES, type Tongue } from './tongues';
 
 /** `R`, `right` or `RF` (where only a foot can be meant; elsewhere `right`). */
 export const SIDE_STYLES = ['letters', 'words', 'feet'] as const;
@@ -26,7 +28,9 @@ export interface HouseStyle {
   readonly turns: (typeof TURN_STYLES)[number];
   readonly directions: (typeof DIRECTION_STYLES)[number];
   readonly capitals: (typeof CAPITAL_STYLES)[number];
-  /** The name for a figure by its id, where it is not the table's first one. */
+  /** The language everything is put into; left out, calls are in English and other words stay as they are written. */
+  readonly language?: Language;
+  /** The English name for a figure by its id, where it is not the table's first one. */
   readonly names: Readonly<Record<string, string>>;
 }
 
@@ -47,51 +51,40 @@ export const HOUSE_STYLES: readonly HouseStyle[] = [
 
 export const [SLATE_STYLE] = HOUSE_STYLES;
 
-/** The name this style gives a figure; a name that is not one of the figure's own is passed over. */
+/** The words of the style's language. */
+export const tongueOf = ({ language = 'en' }: HouseStyle): Tongue => TONGUES[language];
+
+export const inLanguage = (style: HouseStyle, language: Language): HouseStyle => ({ ...style, language });
+
+/** The name this style gives a figure; a name that is not one of the figure's own is passed over. English where the language has none. */
 export function styledName(figure: Figure, style: HouseStyle): string {
+  const { language = 'en' } = style;
   const wanted = style.names[figure.id];
-  return wanted !== undefined && figure.names.en.includes(wanted) ? wanted : houseName(figure);
+  const english = wanted !== undefined && figure.names.en.includes(wanted) ? wanted : houseName(figure);
+  const name = language === 'en' ? english : (figure.names[language]?.[0] ?? english);
+  return tongueOf(style).keepsCapitals && !figure.names[language]
+    ? name.replace(/^\p{Ll}/u, (letter) => letter.toUpperCase())
+    : name;
 }
 
 /** `sure`: only a foot can be meant. */
 export function styledSide(foot: Foot, style: HouseStyle, sure: boolean): string {
-  if (style.sides === 'letters') return foot;
-  if (style.sides === 'feet' && sure) return `${foot}F`;
-  return foot === 'R' ? 'right' : 'left';
+  const { sides } = tongueOf(style);
+  return sides[style.sides === 'feet' && !sure ? 'words' : style.sides][foot];
 }
 
 const SIGNS: Readonly<Record<string, string>> = { '1/4': '¼', '1/2': '½', '3/4': '¾', '1/8': '⅛', '3/8': '⅜', '5/8': '⅝', '7/8': '⅞', '1/3': '⅓', '2/3': '⅔', '1/6': '⅙', '5/6': '⅚' }; // prettier-ignore
-const WORDS: Readonly<Record<number, string>> = { 6: 'eighth', 12: 'quarter', 24: 'half', 36: 'three quarter' };
 
 export function styledAmount(amount: number, style: HouseStyle): string {
   const slash = amountWords(amount);
   if (amount === CIRCLE) return 'full';
-  if (style.fractions === 'words') return WORDS[amount] ?? slash;
+  if (style.fractions === 'words') return tongueOf(style).fractions[amount] ?? slash;
   return style.fractions === 'sign'
     ? slash.replace(/\s?(\d\/\d)$/, (_, part: string) => SIGNS[part] ?? ` ${part}`).trim()
     : slash;
 }
 
-const FULL: Readonly<Record<Direction, string>> = {
-  forward: 'forward',
-  back: 'back',
-  side: 'side',
-  cross: 'across',
-  behind: 'behind',
-  together: 'together',
-  place: 'in place',
-  'diagonal forward': 'diagonally forward',
-  'diagonal back': 'diagonally back',
-  lock: 'locked',
-  out: 'out',
-  in: 'in',
-};
-const SHORT: Partial<Record<Direction, string>> = {
-  forward: 'fwd',
-  together: 'tog',
-  'diagonal forward': 'diag fwd',
-  'diagonal back': 'diag back',
-};
-
-export const styledDirection = (direction: Direction, style: HouseStyle): string =>
-  (style.directions === 'short' ? SHORT[direction] : undefined) ?? FULL[direction];
+export function styledDirection(direction: Direction, style: HouseStyle): string {
+  const { directions, shortDirections } = tongueOf(style);
+  return (style.directions === 'short' ? shortDirections[direction] : undefined) ?? directions[direction];
+}

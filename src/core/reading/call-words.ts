@@ -24,8 +24,16 @@ export const OBJECT_WORDS: ReadonlySet<string> = new Set([
   'neben',
   'ueber',
   'derriere',
+  'croise derriere',
+  'par dessus',
   'a cote',
 ]);
+/** In front of a foot these are across: `croiser D devant G`, `R vor dem linken Fuß kreuzen`. */
+export const IN_FRONT_WORDS: ReadonlySet<string> = new Set(['devant', 'vor']);
+/** Words of directions and turns that say nothing alone. */
+export const SAYS_NOTHING: ReadonlySet<string> = new Set(['over', 'face', 'square', 'count']);
+/** What says that a turn is the sum over several goes. */
+export const TOTAL_WORDS: ReadonlySet<string> = new Set(['make', 'insgesamt', 'tout']);
 export const SOFT_JOINTS: ReadonlySet<string> = new Set(['and', 'und', 'et']);
 export const WITH_WORDS: ReadonlySet<string> = new Set(['with', 'mit', 'avec']);
 export const LONGEST_PHRASE = 3;
@@ -85,8 +93,22 @@ export function asGestureOf(titled: Call, call: Call): Call {
 /** A side among the next two words: `towards R`, `towards the left`. */
 export function isSideAhead(words: readonly string[], at: number): boolean {
   const [next = '', after = ''] = words.slice(at + 1, at + 3);
-  return [next, after].some((word) => word in SIDE_WORDS || word in FOOT_WORDS);
+  const isSide = (word: string): boolean => word in SIDE_WORDS || word in FOOT_WORDS;
+  return isSide(next) || (!next.startsWith(' ') && isSide(after));
 }
+
+const ARTICLES: ReadonlySet<string> = new Set(['dem', 'den', 'le', 'la', 'du']);
+
+/** `vor dem linken Fuß`, `PD devant PG`: what is passed in front; `Schritt vor rechts` goes forward. */
+export function isOtherAhead(words: readonly string[], at: number, draft: Draft | undefined): boolean {
+  const [next = '', after = ''] = words.slice(at + 1, at + 3);
+  const isSide = (word: string): boolean => word in SIDE_WORDS || word in FOOT_WORDS;
+  return (ARTICLES.has(next) && isSide(after)) || (isSide(next) && (draft?.sides.length ?? 0) > 0);
+}
+
+/** `rechte Ferse vorn auftippen`: the verb comes last and names nothing new. */
+export const isVerbAtEnd = ({ figure: before }: Draft, { id }: Figure): boolean =>
+  (id === 'touch' || id === 'tap') && before !== undefined && ['heel', 'toe', 'point'].includes(before.id);
 
 /** `over the left shoulder`: the way of a turn, and how many words say it. */
 export function shoulderAhead(words: readonly string[], at: number): { way: Way; length: number } | undefined {
@@ -96,6 +118,13 @@ export function shoulderAhead(words: readonly string[], at: number): { way: Way;
       return { way: SIDE_WORDS[word] === 'R' ? 'right' : 'left', length: ahead + 2 };
   }
   return undefined;
+}
+
+/** `par l'épaule gauche`: the noun comes first. */
+export function epauleAhead(words: readonly string[], at: number): { way: Way; length: number } | undefined {
+  const noun = words.slice(at + 1, at + 4).indexOf('epaule');
+  const side = noun < 0 ? undefined : SIDE_WORDS[words[at + noun + 2] ?? ''];
+  return side && { way: side === 'R' ? 'right' : 'left', length: noun + 3 };
 }
 
 /** A kick or a heel and what the ball of the foot does after it, when the foot is named between them. */
@@ -150,6 +179,16 @@ export function mergeName(draft: Draft, figure: Figure): boolean {
     return true;
   }
   if (TOE_AND_HEEL.has(figure.id)) return mergeNoun(draft, before, figure);
+  // `touche pointe PD à droite`
+  if (figure.id === 'point' && before.id === 'touch' && draft.sides.length === 0) {
+    draft.figure = figure;
+    return true;
+  }
+  // `touche D croisé devant`: across is where it goes.
+  if (figure.id === 'cross' && GOES_ON.has(before.id) && !draft.direction) {
+    draft.direction = 'cross';
+    return true;
+  }
   const takesDirection = figure.forms.some((form) => form.steps.some((step) => step.direction === '*'));
   const named = draft.sides.length === 0 || !isSingle(figure);
   if (before.id !== 'cross' || draft.direction || !named || !takesDirection) return false;

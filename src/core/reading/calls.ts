@@ -20,14 +20,18 @@ import {
   WAY_WORDS,
   WEIGHT_NOUNS,
 } from '../vocabulary/words';
-import { impliedFigure, isSingle, newDraft, settle, type Call, type CalledTurn, type Draft } from './settle';
+import { impliedFigure, isSingle, newDraft, settle, withFeet, type Call, type CalledTurn, type Draft } from './settle';
 import { readTokens, type Token } from './tokens';
 import {
   asGestureOf,
   closingAtEnd,
   closingBrackets,
   closingBetween,
+  epauleAhead,
+  IN_FRONT_WORDS,
+  isVerbAtEnd,
   isFurtherPlace,
+  isOtherAhead,
   isSideAhead,
   LONGEST_PHRASE,
   mergeName,
@@ -36,8 +40,10 @@ import {
   onlyNamesFeet,
   PHRASE_OPENINGS,
   PLACES_OF,
+  SAYS_NOTHING,
   shoulderAhead,
   SOFT_JOINTS,
+  TOTAL_WORDS,
   WITH_WORDS,
 } from './call-words';
 
@@ -117,6 +123,8 @@ class CallReader {
     if (name && !this.isOnlyNoun(name)) return this.takeFigure(name.figure, name.length);
     if (SOFT_JOINTS.has(token.word)) return this.takeJoint('and');
     if (WITH_WORDS.has(token.word)) return this.takeJoint('with');
+    const shoulder = token.word === 'par' ? epauleAhead(this.words, this.at) : undefined;
+    if (shoulder) return this.takeWay(shoulder.way, shoulder.length);
     if (this.takePhrase()) return;
     if (token.word in FOOT_WORDS || token.word in SIDE_WORDS) return this.takeSide(token);
     this.takeOther(token);
@@ -230,6 +238,8 @@ class CallReader {
   /** A second name in one breath that opens no call of its own. */
   private isOneCall(draft: Draft, figure: Figure): boolean {
     if (this.joint !== 'none') return false;
+    const ahead = this.words[this.at + 1];
+    if (isVerbAtEnd(draft, figure) && (ahead === undefined || ahead === ' break')) return true;
     return mergeName(draft, figure) || onlyNamesFeet(draft, figure, this.words.slice(this.at + 1, this.at + 3));
   }
 
@@ -290,13 +300,15 @@ class CallReader {
   private takeNumber(token: Token): void {
     const next = this.words[this.at + 1];
     if (this.lastWord === 'face' || this.lastWord === 'facing') return this.takeTarget(readHour(token.word), 1);
-    if (next === 'time' || next === 'times') return this.takeRepeat(token.value, 2);
+    if (/^(?:times?|mal|fois)$/.test(next ?? '')) return this.takeRepeat(token.value, 2);
     // `K step R, on 8 scuff R`
-    if (this.lastWord === 'on' && !this.draft?.figure && this.calls.length > 0) {
+    if (/^(?:on|auf|sur)$/.test(this.lastWord) && !this.draft?.figure && this.calls.length > 0) {
       this.ensure().at = token.value;
       return this.skip(1);
     }
-    if (next === 'count' || next === 'counts' || next === 'beat') {
+    // `2 premiers temps`
+    if (/^premiers?$/.test(next ?? '') && this.takePartOf(token.value, this.tokens[this.at + 2], 3)) return;
+    if (/^(?:counts?|beat|temps|comptes?|taktschlaege?)$/.test(next ?? '')) {
       if (this.draft?.figure?.id === 'hold') this.draft.repeat = Math.min(token.value, 16);
       if (this.draft) this.consume(this.draft, 2);
       else this.skip(2);
@@ -338,10 +350,12 @@ class CallReader {
       if (shoulder) return (this.takeWay(shoulder.way, shoulder.length), true);
       if (this.tokens[this.at + 1]?.kind === 'number') return (this.skip(1), true);
     }
+    const isInFront = IN_FRONT_WORDS.has(phrase) && isOtherAhead(this.words, this.at, this.draft);
     // `in` alone before a way of turning or a count says nothing: `in a quarter turn`.
-    if (phrase === 'in' && /^(a|an|un|une|einer?)$/.test(this.words[this.at + 1] ?? '')) return false;
+    if (phrase === 'in' && /^(a|an|un|une|einer?|die|der|das|den|dem)$/.test(this.words[this.at + 1] ?? ''))
+      return false;
     if (/^towards?$/.test(phrase) && !isSideAhead(this.words, this.at)) return false;
-    let direction = DIRECTION_WORDS[phrase];
+    let direction = isInFront ? 'cross' : DIRECTION_WORDS[phrase];
     let draft = this.ensure();
     const split = draft.figure && this.joint === 'none' ? PLACES_OF[draft.figure.id] : undefined;
     if (split && direction !== split[split.length - 1] && draft.places.length === 0) {
@@ -364,7 +378,7 @@ class CallReader {
     if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together') draft.direction = direction;
     else if (isFurtherPlace(draft, direction)) draft.places.push(direction);
     else if (draft.direction === 'side' && direction !== 'side' && !draft.figure) draft.direction = direction;
-    const objectAhead = OBJECT_WORDS.has(phrase);
+    const objectAhead = isInFront || OBJECT_WORDS.has(phrase);
     this.consume(draft, length);
     this.lastWasTurn = false;
     if (objectAhead) this.lastWord = 'over';
@@ -386,7 +400,8 @@ class CallReader {
     const target = this.ensure();
     const span = { from: token.from, to: token.to };
     const toSide =
-      /^(to|a|nach|to the)$/.test(this.lastWord) || (this.lastWord === 'the' && this.words[this.at - 2] === 'to');
+      /^(to|a|nach|vers|zu|zum|to the)$/.test(this.lastWord) ||
+      (this.lastWord === 'the' && this.words[this.at - 2] === 'to');
     target.sides.push({ foot, span, sure, afterObject: this.lastWord === 'over', toSide });
     this.consume(target, 1);
   }
@@ -400,14 +415,8 @@ class CallReader {
 
   private takeOther(token: Token): void {
     if (WEIGHT_NOUNS.has(token.word) && this.takeWeight(token)) return;
-    if (
-      token.word === 'over' ||
-      FILLERS.has(token.word) ||
-      token.word === 'face' ||
-      token.word === 'square' ||
-      token.word === 'count'
-    ) {
-      if (token.word === 'make' && this.draft && this.draft.repeat > 1) this.draft.total = true;
+    if (FILLERS.has(token.word) || SAYS_NOTHING.has(token.word) || TOTAL_WORDS.has(token.word)) {
+      if (TOTAL_WORDS.has(token.word) && this.draft && this.draft.repeat > 1) this.draft.total = true;
       if (!/^(the|a|an)$/.test(token.word) || this.lastWord !== 'to') this.lastWord = token.word;
       this.at += 1;
       return;
@@ -422,12 +431,17 @@ class CallReader {
   private takeFirstCounts(token: Token): boolean {
     const [number, noun] = this.tokens.slice(this.at + 1, this.at + 3);
     const counts = number?.kind === 'number' ? number.value : REPEAT_WORDS[number?.word ?? ''];
-    if (token.word !== 'first' || !counts || !/^(?:counts?|beats?|temps)$/.test(noun?.word ?? '')) return false;
+    if (!/^(?:first|ersten?)$/.test(token.word) || !counts) return false;
+    return this.takePartOf(counts, noun, 3);
+  }
+
+  private takePartOf(counts: number, noun: Token | undefined, length: number): boolean {
+    if (!noun || !/^(?:counts?|beats?|temps)$/.test(noun.word)) return false;
     if (this.draft?.figure) this.finishCall();
     const last = this.calls[this.calls.length - 1];
     if (!last) return false;
     this.calls[this.calls.length - 1] = { ...last, firstCounts: counts, span: joinSpans(last.span, noun) };
-    this.skip(3);
+    this.skip(length);
     return true;
   }
 
@@ -462,26 +476,12 @@ class CallReader {
     this.draft = undefined;
     if (!draft) return;
     const previous = this.calls[this.calls.length - 1];
-    if (!draft.figure && previous?.figure && this.continues(draft, previous)) return;
+    const longer = !draft.figure && previous?.figure ? withFeet(previous, draft) : undefined;
+    if (longer) return void (this.calls[this.calls.length - 1] = longer);
     if (!draft.figure) draft.figure = impliedFigure(draft, previous);
     const call = settle(draft);
     const closing = previous && closingBetween(previous, call, this.text);
     if (closing) this.calls.push(closing);
     this.calls.push(closing ? { ...call, joined: false } : call);
-  }
-
-  /** A clause of feet or of a turn alone can belong to the call before: `shuffle 1/2 left, R L R`. */
-  private continues(draft: Draft, previous: Call): boolean {
-    const onlySides = draft.sides.length > 0 && !draft.direction && !draft.turn && draft.unread.length === 0;
-    if (!onlySides || isSingle(previous.figure as Figure)) return false;
-    const own = draft.sides.map((side) => side.foot);
-    const before = previous.feet ?? (previous.foot ? [previous.foot] : []);
-    if (own.length === 1 && before.length === 0) return false;
-    this.calls[this.calls.length - 1] = {
-      ...previous,
-      feet: [...(own.length === 1 || previous.feet ? before : []), ...own],
-      span: { from: previous.span.from, to: draft.to },
-    };
-    return true;
   }
 }

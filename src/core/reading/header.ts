@@ -1,7 +1,7 @@
 /** The facts at the head of a dance: `key: value` lines before the first heading. */
 import type { Weight } from '../model/feet';
 import type { Span } from '../model/text';
-import { FOOT_WORDS, SIDE_WORDS, plainLetters } from '../vocabulary/words';
+import { plainLetters, sideNamed } from '../vocabulary/words';
 
 export const KNOWN_KEYS = [
   'music',
@@ -38,6 +38,15 @@ export interface Header {
   readonly counts?: { readonly value: number; readonly span: Span };
 }
 
+/** Keys in German and French, in plain letters. */
+const FOREIGN_KEYS: Readonly<Record<string, KnownKey>> = Object.assign(Object.create(null), {
+  musik: 'music', lied: 'music', takt: 'tempo', einleitung: 'intro', vorspiel: 'intro', beginn: 'start', niveau: 'level', schwierigkeit: 'level',
+  waende: 'walls', wand: 'walls', taktschlaege: 'counts', zaehlzeiten: 'counts', choreografie: 'author', choreographie: 'author', choreograf: 'author', autor: 'author',
+  datum: 'date', abschnitt: 'section', stil: 'style', hinweise: 'notes', anmerkungen: 'notes',
+  musique: 'music', chanson: 'music', introduction: 'intro', depart: 'start', debut: 'start', murs: 'walls', mur: 'walls', temps: 'counts', comptes: 'counts', compte: 'counts',
+  auteur: 'author', choregraphe: 'author', remarques: 'notes', remarque: 'notes',
+}); // prettier-ignore
+
 const HEADER_LINE = /^\s*([\p{L}][\p{L} -]{0,24}?)\s*:\s*(.*?)\s*$/u;
 
 export function readHeaderLine(text: string, offset: number): HeaderEntry | undefined {
@@ -46,12 +55,19 @@ export function readHeaderLine(text: string, offset: number): HeaderEntry | unde
   if (!match) return undefined;
   const start = text.indexOf(match[2], text.indexOf(':') + 1);
   return {
-    key: match[1].toLowerCase(),
+    key: knownKey(match[1]),
     value: match[2],
     span: { from: offset, to: offset + text.length },
     valueSpan: { from: offset + start, to: offset + start + match[2].length },
   };
 }
+
+/** `Musik` and `musique` are `music`. */
+const knownKey = (written: string): string => {
+  const key = written.toLowerCase();
+  // `choregraphie` is French, `choreographie` German; both in plain letters.
+  return FOREIGN_KEYS[plainLetters(key).replace(/^choregraphie$/, 'choregraphe')] ?? key;
+};
 
 export function readHeader(entries: readonly HeaderEntry[]): Header {
   const find = (key: KnownKey) => entries.find((entry) => entry.key === key);
@@ -82,10 +98,8 @@ function readNumberFact(entry: HeaderEntry | undefined): { value: number; span: 
 /** `weight L`, `weight on left`, `lead right`, `R free`, `right foot lead`. */
 function readStartWeight(value: string): Weight | undefined {
   const words = value.split(/[\s,()]+/).map(plainLetters);
-  if (words.includes('both')) return 'both';
-  const feet = words.map((word) =>
-    Object.hasOwn(SIDE_WORDS, word) ? SIDE_WORDS[word] : Object.hasOwn(FOOT_WORDS, word) ? FOOT_WORDS[word] : undefined,
-  );
+  if (words.some((word) => /^(?:both|beiden?|deux)$/.test(word))) return 'both';
+  const feet = words.map(sideNamed);
   const weightAt = words.findIndex((word) => /^(weight|wt|gewicht|poids)$/.test(word));
   const named = weightAt >= 0 ? feet.slice(weightAt).find(Boolean) : undefined;
   if (named) return named;

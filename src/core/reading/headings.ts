@@ -1,3 +1,5 @@
+import { inEnglish } from './foreign';
+
 /** Headings as they are printed (`## Section 1: vines`) and as people write them (`SECTION 1`, `S1`, `[9-16]`, `2nd section`). */
 export interface Heading {
   readonly kind: 'section' | 'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan';
@@ -35,6 +37,20 @@ export function readHeading(line: string, insideSection: boolean): Heading | und
 }
 
 function readAfresh(line: string, insideSection: boolean): Heading | undefined {
+  const english = line.length > LONGEST_HEADING ? undefined : inEnglish(line);
+  if (english) {
+    const heading = readEnglish(english.text, insideSection);
+    // Its own words stay as they are written.
+    const own = (words: string): string => {
+      const at = words && !line.includes(words) ? english.text.lastIndexOf(words) : -1;
+      return at < 0 ? words : line.slice(english.back(at), english.back(at + words.length, true));
+    };
+    return heading && { ...heading, name: own(heading.name), title: own(heading.title) };
+  }
+  return readEnglish(line, insideSection);
+}
+
+function readEnglish(line: string, insideSection: boolean): Heading | undefined {
   const marked = /^#{2,}\s*/.exec(line);
   const text = (marked ? line.slice(marked[0].length) : line).trim().replace(/^\*+|\*+$/g, '');
   if (!marked && text.length > LONGEST_HEADING) return undefined;

@@ -2,7 +2,8 @@
 import type { Foot } from '../model/feet';
 import type { Span } from '../model/text';
 import { readHour, type Facing } from '../model/turns';
-import { FOOT_WORDS, SIDE_WORDS } from '../vocabulary/words';
+import { sideNamed } from '../vocabulary/words';
+import { inEnglish } from './foreign';
 
 export type WeightClaim = Foot | 'both' | 'none';
 
@@ -20,22 +21,13 @@ export interface Marks {
   readonly accepted: readonly { readonly span: Span; readonly code: string }[];
 }
 
-const footOf = (word: string): Foot | undefined => {
-  const key = word.toLowerCase();
-  return Object.hasOwn(SIDE_WORDS, key)
-    ? SIDE_WORDS[key]
-    : Object.hasOwn(FOOT_WORDS, key)
-      ? FOOT_WORDS[key]
-      : undefined;
-};
-
 const MARK = /\(([^()]*)\)|["“”„]([^"“”„]*)["“”„]|\[([^[\]]*)\]|(?:->|→)\s*(\d{1,2}(?::\d{2})?)/g;
 
 /** Brackets that a number of times follows hold calls: `(step R forward, pivot 1/2 left) x2`. */
 const REPEATED = /^\s*(?:x\s?\d|\d\s?x|twice|times)/i;
 
 const WEIGHT =
-  /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
+  /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|beide|beiden|deux|les deux|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
 const FACING = /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
 const WALL_FACING = /^wall\s+(\d+):?\s+(\d{1,2}:\d{2})$/i;
 
@@ -80,13 +72,18 @@ function dropRunningCounts(marks: { facingClaims: Marks['facingClaims'][number][
 function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, span: Span, inner: string): boolean {
   const meant = /^meant so:\s*([\w-]+)$/i.exec(inner);
   if (meant) return marks.accepted.push({ span, code: meant[1] }) > 0;
-  if (/^no weight$/i.test(inner)) return marks.weightClaims.push({ span, weight: 'none' }) > 0;
+  if (/^(?:no weight|ohne gewicht|sans poids)$/i.test(inner))
+    return marks.weightClaims.push({ span, weight: 'none' }) > 0;
   const weight = WEIGHT.exec(inner)?.[1]?.toLowerCase();
   if (weight) {
-    const claim: WeightClaim | undefined = weight === 'both' ? 'both' : weight === 'none' ? 'none' : footOf(weight);
+    const claim: WeightClaim | undefined = /^(?:both|beiden?|(?:les )?deux)$/.test(weight)
+      ? 'both'
+      : weight === 'none'
+        ? 'none'
+        : sideNamed(weight);
     return claim !== undefined && marks.weightClaims.push({ span, weight: claim }) > 0;
   }
-  const wall = WALL_FACING.exec(inner);
+  const wall = WALL_FACING.exec(inEnglish(inner)?.text ?? inner);
   if (wall) {
     const facing = readHour(wall[2]);
     return facing !== undefined && marks.wallClaims.push({ span, wall: Number(wall[1]), facing }) > 0;
@@ -99,7 +96,7 @@ function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, 
 }
 
 function readNote(span: Span, inner: string): Marks['notes'][number] {
-  const walls = /^walls?\s+([\d,\sand&]+):\s*(.*)$/i.exec(inner.trim());
+  const walls = /^(?:walls?|wände?|waende|wand|murs?)\s+([\d,\sandundet&]+?)\s*:\s*(.*)$/i.exec(inner.trim());
   if (!walls) return { span, text: inner.trim(), walls: [] };
   return { span, text: walls[2], walls: (walls[1].match(/\d+/g) ?? []).map(Number) };
 }

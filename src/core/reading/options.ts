@@ -1,5 +1,6 @@
 /** Another way to dance a stretch: `option no turn: Shuffle R forward` under its line, or `## Option "no turn": section 3 count 7 to section 4 count 4`. */
 import type { Span } from '../model/text';
+import { inEnglish } from './foreign';
 import type { SaidWords } from './plan';
 
 export interface InlineOption {
@@ -45,6 +46,13 @@ const STRETCH = new RegExp(`${END}(?:\\s*(?:to|-|–|until|through)\\s*${END})?`
 
 /** What stands after the name in the heading of an option: which stretch it replaces. */
 export function readStretch(heading: string): Stretch | undefined {
+  const english = inEnglish(heading);
+  const stretch = readEnglishStretch(english?.text ?? heading);
+  if (!stretch || !english) return stretch;
+  return { ...stretch, span: { from: english.back(stretch.span.from), to: english.back(stretch.span.to, true) } };
+}
+
+function readEnglishStretch(heading: string): Stretch | undefined {
   const start = /^[^"“:]*(?:["“][^"”]*["”])?[^:]*:\s*/.exec(heading)?.[0].length ?? 0;
   const words = heading.slice(start);
   const tag = /\btag\s+(?:["“]([^"”]+)["”]|([\p{L}\d]+)(?=\s+(?:counts?|section|s\d|\d)))/iu.exec(words);

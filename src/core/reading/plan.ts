@@ -3,6 +3,7 @@
  * (under `## Plan`) every line is something; loosely, anywhere in a pasted sheet, only what can be nothing else is taken.
  */
 import type { Span } from '../model/text';
+import { carryBack, inEnglish } from './foreign';
 import { readOrder, type OrderItem } from './plan-order';
 import {
   Bites,
@@ -59,19 +60,27 @@ const NOTHING: readonly PlanItem[] = [];
 const LONGEST = 400;
 
 /** Items of a line under `## Plan`; what is not understood is an item too. */
-export const readPlanLine = (text: string): readonly PlanItem[] => remembered(text, 0, () => readAfresh(text, true));
+export const readPlanLine = (text: string): readonly PlanItem[] => remembered(text, 0, () => readAnyTongue(text, true));
 
 const MAY_PLAN =
   /\b(?:restarts?|tags?|bridges?|ending|end\s+the\s+dance|order|sequence|phrasing|walls?\s|w\d)|^\s*(?:dance\b|[A-H](?:\s|,|-))/i;
 
 /** Items of a line anywhere else; none when it may just be words about the dance. */
 export const readLoosePlan = (text: string): readonly PlanItem[] =>
-  text.length > LONGEST || !MAY_PLAN.test(text)
+  text.length > LONGEST
     ? NOTHING
     : remembered(text, 1, () => {
-        const items = readAfresh(text, false);
+        const items = readAnyTongue(text, false);
         return items.every(isPlain) ? items : NOTHING;
       });
+
+function readAnyTongue(text: string, strict: boolean): readonly PlanItem[] {
+  const english = inEnglish(text);
+  const words = english?.text ?? text;
+  if (!strict && !MAY_PLAN.test(words)) return NOTHING;
+  const items = readAfresh(words, strict);
+  return english ? carryBack(items, english, text) : items;
+}
 
 function remembered(text: string, memory: 0 | 1, read: () => readonly PlanItem[]): readonly PlanItem[] {
   const known = memories[memory].get(text);
@@ -332,7 +341,7 @@ function takeTail(text: string, bites: Bites, opening: RegExp): SaidWords | unde
 }
 
 const DANCES =
-  /^(?:\d{1,2}(?:[\s&-]|$)|holds?\b|wait\b|pause\b|repeat\b|same\b|do(?:ing)?\s+(?:section|counts?|the\s+(?:first|last)|\d)|dance\s+(?:section|counts?|the\s+(?:first|last)|\d)|[a-z]+\s+(?:[rl]|right|left)\b)/i;
+  /^(?:\d{1,2}(?:[\s&-]|$)|holds?\b|halten?\b|attendre\b|wait\b|pause\b|repeat\b|same\b|do(?:ing)?\s+(?:section|counts?|the\s+(?:first|last)|\d)|dance\s+(?:section|counts?|the\s+(?:first|last)|\d)|\p{L}+\s+(?:[rldg]|right|left|rechts|links|droite|gauche)(?!\p{L}))/iu;
 /** How long it is, where that alone stands before its tag: `4 count tag`. */
 const LENGTH_ONLY = /^\d{1,2}[\s-]*counts?\s*(?:tag|bridge|hold)?\b/i;
 

@@ -1,7 +1,8 @@
 /** `repeat 1-4 on the other foot`, `same again leading L`, `repeat section 1 mirrored`: a line that stands for other lines. */
 import type { Foot } from '../model/feet';
 import type { Span } from '../model/text';
-import { FOOT_WORDS, SIDE_WORDS } from '../vocabulary/words';
+import { sideNamed } from '../vocabulary/words';
+import { inEnglish } from './foreign';
 
 export interface Repeat {
   readonly span: Span;
@@ -41,7 +42,8 @@ const LEAD = /\b(?:lead(?:ing)?|start(?:ing)?|beginning|begin)\s+(?:with\s+|on\s
 
 /** `text` from `start`, marks blanked out. Undefined when the line repeats nothing. */
 export function readRepeat(text: string, start: number): Repeat | undefined {
-  const words = text.slice(start);
+  const own = text.slice(start);
+  const words = inEnglish(own)?.text ?? own;
   const opening = OPENING.exec(words);
   if (!opening) return undefined;
   const rest = words.slice(opening[0].length);
@@ -55,12 +57,12 @@ export function readRepeat(text: string, start: number): Repeat | undefined {
   const counts = first ? [first[0], '1', first[1], first[2]] : last > 0 ? null : COUNTS.exec(spoken);
   const times = TIMES.exec(rest);
   const side = LEAD.exec(rest)?.[1].toLowerCase() ?? '';
-  const lead = FOOT_WORDS[side] ?? SIDE_WORDS[side];
+  const lead = sideNamed(side);
   const [from, to] = counts ? [Number(counts[1]), Number(counts[2])] : [0, 0];
   if (counts && (from < 1 || to < from)) return undefined;
-  const own = start + (/^\s*/.exec(words)?.[0].length ?? 0);
+  const at = start + (own.length - own.trimStart().length);
   return {
-    span: { from: own, to: own + words.trim().length },
+    span: { from: at, to: at + own.trim().length },
     ...(section !== undefined && { section: Number(section) }),
     ...(counts && { counts: { from, to, and: Boolean(counts[3]) } }),
     ...(last > 0 && { last }),

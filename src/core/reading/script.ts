@@ -3,6 +3,7 @@
  */
 import type { Span } from '../model/text';
 import { readCounts } from './counts';
+import { inEnglish } from './foreign';
 import { readHeader, readHeaderLine, type Header, type HeaderEntry } from './header';
 import { readHeading, type Heading } from './headings';
 import { readStepLine, type StepLine } from './line';
@@ -217,7 +218,8 @@ class ScriptReader {
 
   /** `Tag: end of walls 1 & 4` over step lines is the heading of the tag, not only its place. */
   private placedHeading(trimmed: string): Heading | undefined {
-    if (!/^(?:tag|bridge|ending|finish)\b/i.test(trimmed) || this.block?.kind === 'plan') return undefined;
+    const words = inEnglish(trimmed)?.text ?? trimmed;
+    if (!/^(?:tag|bridge|ending|finish)\b/i.test(words) || this.block?.kind === 'plan') return undefined;
     const next = this.raw.slice(this.lines.length + 1, this.lines.length + 3).find((line) => line.trim() !== '');
     if (next === undefined || !isCounted(next)) return undefined;
     const [item] = readLoosePlan(trimmed);
@@ -225,7 +227,7 @@ class ScriptReader {
     if (item.kind === 'tag' ? item.tag.kind === 'own' : item.changed) return undefined;
     const name = item.kind === 'tag' && item.tag.kind === 'named' ? item.tag.text : '';
     const counts = Number(
-      /\b(\d{1,2})[\s-]*counts?\s*\)?(?:\s+tag)?/i.exec(trimmed.replace(/\bafter\s+\d+\s*counts?/i, ''))?.[1],
+      /\b(\d{1,2})[\s-]*counts?\s*\)?(?:\s+tag)?/i.exec(words.replace(/\bafter\s+\d+\s*counts?/i, ''))?.[1],
     );
     return { kind: item.kind, name, title: '', ...(counts > 0 && { counts }) };
   }

@@ -103,7 +103,9 @@ export function impliedFigure(draft: Draft, previous: Call | undefined): Figure 
       draft.sides.push(...footOf(previous));
       return previous.figure;
     }
-    if (bare && draft.sides.length > 0) {
+    // `R behind L, L to left`
+    if (bare && draft.sides.length > 1 && draft.sides[draft.sides.length - 1].toSide) draft.direction = 'side';
+    else if (bare && draft.sides.length > 0) {
       draft.direction = previous.direction;
       return previous.figure.id === 'rock' ? figureById('recover') : previous.figure;
     }
@@ -207,4 +209,18 @@ function isFeetList(draft: Draft): boolean {
   const { sides } = draft;
   if (sides.length < 2 || sides.some((side) => side.afterObject || side.toSide)) return false;
   return sides.every((side, index) => index === 0 || side.span.from - sides[index - 1].span.to <= 3);
+}
+
+/** A clause of feet alone can belong to the call before: `shuffle 1/2 left, R L R`. */
+export function withFeet(previous: Call, draft: Draft): Call | undefined {
+  const onlySides = draft.sides.length > 0 && !draft.direction && !draft.turn && draft.unread.length === 0;
+  if (!onlySides || isSingle(previous.figure as Figure)) return undefined;
+  const own = draft.sides.map((side) => side.foot);
+  const before = previous.feet ?? (previous.foot ? [previous.foot] : []);
+  if (own.length === 1 && before.length === 0) return undefined;
+  return {
+    ...previous,
+    feet: [...(own.length === 1 || previous.feet ? before : []), ...own],
+    span: { from: previous.span.from, to: draft.to },
+  };
 }

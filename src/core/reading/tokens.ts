@@ -74,7 +74,7 @@ function pushToken(
     case 'number':
       return void tokens.push({ kind: 'number', word: found, value: Number(found), ...place });
     case 'word':
-      return pushWord(tokens, found, place);
+      return pushWord(tokens, found, place, text[place.to] === "'");
     case 'break':
       return pushBreak(tokens, text, place, found);
     case 'hour':
@@ -99,7 +99,23 @@ function pushBreak(tokens: Token[], text: string, place: Place, sign: string): v
     tokens.push({ kind: 'break', word: sign, value: 0, ...place });
 }
 
-function pushWord(tokens: Token[], raw: string, place: Place): void {
+/** In French D and G are sides, alone or in a row (`DGD`); before an apostrophe a letter is only a small word (`d'`, `l'`). */
+const FRENCH_SIDES = /^[DG]{1,8}$/;
+
+function pushWord(tokens: Token[], raw: string, place: Place, isElided: boolean): void {
+  if (isElided && raw.length === 1) return void tokens.push({ kind: 'word', word: 'd', value: 0, ...place });
+  if (FRENCH_SIDES.test(raw)) {
+    [...raw].forEach((letter, index) =>
+      tokens.push({
+        kind: 'word',
+        word: letter === 'D' ? 'droite' : 'gauche',
+        value: 0,
+        from: place.from + index,
+        to: place.from + index + 1,
+      }),
+    );
+    return;
+  }
   if (/^[rl]{2,8}$/i.test(raw) && !(raw.toLowerCase() in SIDE_WORDS)) {
     [...raw.toLowerCase()].forEach((letter, index) =>
       tokens.push({

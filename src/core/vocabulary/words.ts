@@ -13,32 +13,38 @@ const table = <T>(rows: Record<string, T>): Readonly<Record<string, T>> =>
 
 /** Words that name a side: as a foot, a direction or the way of a turn. What it is depends on the figure. */
 export const SIDE_WORDS: Readonly<Record<string, Foot>> = table({
-  r: 'R', right: 'R', rt: 'R', rechts: 'R', rechten: 'R', rechter: 'R', droite: 'R', droit: 'R',
-  l: 'L', left: 'L', lt: 'L', links: 'L', linken: 'L', linker: 'L', gauche: 'L',
+  r: 'R', right: 'R', rt: 'R', rechts: 'R', rechten: 'R', rechter: 'R', rechte: 'R', rechtes: 'R', rechtem: 'R', droite: 'R', droit: 'R',
+  l: 'L', left: 'L', lt: 'L', links: 'L', linken: 'L', linker: 'L', linke: 'L', linkes: 'L', linkem: 'L', gauche: 'L',
 }); // prettier-ignore
 
 /** Words that can only name a foot. */
 export const FOOT_WORDS: Readonly<Record<string, Foot>> = table({ rf: 'R', pd: 'R', lf: 'L', pg: 'L' });
 
+/** The side or foot a word names where nothing else can stand: in a claim, a fact, after "leading". D and G stand alone in French. */
+export const sideNamed = (word: string): Foot | undefined => {
+  const key = word.toLowerCase();
+  return SIDE_WORDS[key] ?? FOOT_WORDS[key] ?? (key === 'd' ? 'R' : key === 'g' ? 'L' : undefined);
+};
+
 /** Directions, one or more words each. */
 export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
-  forward: 'forward', fwd: 'forward', fw: 'forward', f: 'forward', forwards: 'forward', vor: 'forward', vorn: 'forward', vorwaerts: 'forward', 'nach vorn': 'forward', devant: 'forward', avant: 'forward', 'en avant': 'forward', avance: 'forward',
-  back: 'back', backward: 'back', backwards: 'back', bwd: 'back', bk: 'back', zurueck: 'back', 'nach hinten': 'back', rueckwaerts: 'back', arriere: 'back', 'en arriere': 'back', recule: 'back',
+  forward: 'forward', fwd: 'forward', fw: 'forward', f: 'forward', forwards: 'forward', vor: 'forward', vorn: 'forward', vorwaerts: 'forward', 'nach vorn': 'forward', 'nach vorne': 'forward', vorne: 'forward', devant: 'forward', avant: 'forward', 'en avant': 'forward', avance: 'forward', avancer: 'forward',
+  back: 'back', backward: 'back', backwards: 'back', bwd: 'back', bk: 'back', zurueck: 'back', 'nach hinten': 'back', rueckwaerts: 'back', arriere: 'back', 'en arriere': 'back', recule: 'back', reculer: 'back', hinten: 'back',
   side: 'side', sideways: 'side', 'zur seite': 'side', seite: 'side', cote: 'side', 'de cote': 'side',
-  across: 'cross', over: 'cross', 'in front of': 'cross', 'in front': 'cross', ueber: 'cross',
-  behind: 'behind', hinter: 'behind', derriere: 'behind',
-  together: 'together', tog: 'together', beside: 'together', 'next to': 'together', neben: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
+  across: 'cross', over: 'cross', 'in front of': 'cross', 'in front': 'cross', ueber: 'cross', gekreuzt: 'cross', 'vorn gekreuzt': 'cross', 'par dessus': 'cross',
+  behind: 'behind', hinter: 'behind', derriere: 'behind', 'hinten gekreuzt': 'behind', 'croise derriere': 'behind',
+  together: 'together', tog: 'together', beside: 'together', 'next to': 'together', neben: 'together', daneben: 'together', heran: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
   'in place': 'place', 'on the spot': 'place', 'am platz': 'place', 'auf der stelle': 'place', 'sur place': 'place', 'on place': 'place',
   diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
-  out: 'out', apart: 'out', in: 'in', centre: 'in', center: 'in',
+  out: 'out', apart: 'out', aussen: 'out', 'nach aussen': 'out', ecarte: 'out', exterieur: 'out', in: 'in', centre: 'in', center: 'in', 'au centre': 'in', innen: 'in', 'nach innen': 'in', 'zur mitte': 'in', interieur: 'in',
 }); // prettier-ignore
 
 /** Amounts of a turn, in parts of a circle. */
 export const AMOUNT_WORDS: Readonly<Record<string, number>> = table({
   quarter: 12, viertel: 12, vierteldrehung: 12, quart: 12,
-  half: 24, halbe: 24, demi: 24,
-  'three quarter': 36, dreiviertel: 36, 'trois quarts': 36,
-  full: CIRCLE, ganze: CIRCLE, eighth: 6, achtel: 6, achteldrehung: 6, huitieme: 6,
+  half: 24, halbe: 24, halber: 24, halben: 24, demi: 24,
+  'three quarter': 36, dreiviertel: 36, 'trois quart': 36,
+  full: CIRCLE, ganze: CIRCLE, ganzer: CIRCLE, ganzen: CIRCLE, eighth: 6, achtel: 6, achteldrehung: 6, huitieme: 6,
 }); // prettier-ignore
 
 export const WAY_WORDS: Readonly<Record<string, Way>> = table({
@@ -60,8 +66,18 @@ export const REPEAT_WORDS: Readonly<Record<string, number>> = table({
   four: 4,
   six: 6,
   eight: 8,
+  zwei: 2,
+  drei: 3,
+  vier: 4,
   zweimal: 2,
+  dreimal: 3,
+  viermal: 4,
+  deux: 2,
+  trois: 3,
+  quatre: 4,
   'deux fois': 2,
+  'trois fois': 3,
+  'quatre fois': 4,
 });
 
 /** Words that carry nothing the weight or the facing depends on. */
@@ -69,8 +85,8 @@ export const FILLERS: ReadonlySet<string> = new Set(
   (
     'the a an to on onto of your you with w and at by for from foot feet make do take taking taken end ends ending slightly slight small large big long ball toes knee hand hands finger fingers ' +
     'arm arms hip hips shoulder shoulders body back-and-forth then up down it same time way transfer change whilst slowly quick travel front into around shin ankle leg travelling round reverse syncopated both circle around slow again clockwise-ly each other apart-ly level lightly weighted style ' +
-    'mit und auf den der die das dem am im nach zur zum ueber-kopf fuss ein eine einen herum dabei belasten um beiden beide ballen ende ' +
-    'avec et le la les un une sur au aux du de des en pied pour l d'
+    'mit und auf den der die das dem am im nach zur zum ueber-kopf fuss ein eine einen herum dabei belasten um beiden beide ballen ende richtung beginnend beginnen hand haende hueften huefte knie von vom bei ' +
+    'avec et le la les un une sur au aux du de des en pied pour l d par commencant commencer debut vers dans mains hanche hanches genou'
   ).split(' '),
 );
 

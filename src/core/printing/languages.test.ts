@@ -1,0 +1,89 @@
+/** Every figure in every language, with each turn and tail it can carry, reads back to the same actions. */
+import { describe, expect, test } from '@jest/globals';
+import { danceScript } from '../dancing/dance';
+import { amountWords, CIRCLE } from '../model/turns';
+import type { Call } from '../reading/calls';
+import { readStepLine } from '../reading/line';
+import { readScript } from '../reading/script';
+import { FIGURES, turnCapacity, type Figure } from '../vocabulary';
+import { momentsWords } from './actions';
+import { printStepLine } from './calls';
+import { HOUSE_STYLES, inLanguage, type HouseStyle } from './style';
+
+/** What a call says, without where it stands. */
+const said = ({ figure, foot, past, travel, feet, direction, more, turn, repeat, at, firstCounts, total, joined, detail }: Call): unknown => ({
+  figure: figure?.id, foot, past, travel, feet, direction, more, repeat, at, firstCounts, total, joined,
+  turn: turn && { amount: turn.amount, way: turn.way, target: turn.target, open: turn.open },
+  detail: detail?.map(said),
+}); // prettier-ignore
+
+const callsOf = (line: string) => readStepLine(line).groups.flatMap(({ calls }) => calls);
+
+/** The actions of a line, danced with the weight on either foot. */
+const danced = (line: string): string[] =>
+  (['R', 'L'] as const).map((weight) =>
+    danceScript(readScript(`start: weight ${weight}\n\n## Section 1\n${line}`))
+      .parts.flatMap(({ sections }) =>
+        sections.flatMap(({ lines }) => lines.map(({ moments }) => momentsWords(moments))),
+      )
+      .join('; '),
+  );
+
+const DIRECTIONS = [
+  'forward',
+  'back',
+  'side',
+  'together',
+  'in place',
+  'diagonally forward',
+  'diagonally back',
+  'out',
+  'in',
+];
+
+/** Lines that say everything a figure can be told with. */
+function* linesOf(figure: Figure): Generator<string> {
+  const [name] = figure.names.en;
+  const [form] = figure.forms;
+  const counts = `1-${Math.max(2, Math.ceil(form.moments?.length ?? 4))}`;
+  for (const foot of ['', ' R', ' L']) yield `${counts} ${name}${foot}`;
+  if (figure.forms.some(({ steps }) => steps.some(({ direction }) => direction === '*')))
+    for (const direction of DIRECTIONS) yield `${counts} ${name} L ${direction}`;
+  yield `${counts} ${name} R and clap`;
+  yield `${counts} ${name} R, ${name} L`;
+  if (figure.id !== 'hold') yield `${counts} ${name} L x2`;
+  const most = turnCapacity(figure);
+  for (const amount of [CIRCLE / 8, CIRCLE / 4, CIRCLE / 2, (CIRCLE * 3) / 4, CIRCLE]) {
+    if (amount > most) break;
+    for (const way of ['left', 'right']) {
+      yield `${counts} ${name} turning ${amountWords(amount)}${amount === CIRCLE ? ' turn' : ''} ${way}`;
+      yield `${counts} ${name} R ${amountWords(amount)} ${way}, hold`;
+      yield `${counts} ${name} L x2 making ${amountWords(amount)} ${way}`;
+    }
+  }
+  if (most > 0) yield `${counts} ${name} to face 6:00`;
+}
+
+const STYLES: HouseStyle[] = [
+  ...HOUSE_STYLES,
+  { ...HOUSE_STYLES[0], id: 'feet', sides: 'feet', fractions: 'words', turns: 'shoulder' },
+];
+
+describe.each(['de', 'fr', 'en'] as const)('in %s', (language) => {
+  test.each(FIGURES.map((figure) => [figure.id, figure] as const))('%s', (_, figure) => {
+    const wrong: unknown[] = [];
+    for (const line of linesOf(figure)) {
+      const calls = callsOf(line);
+      if (calls.some((call) => !call.figure || call.unread.length > 0)) continue;
+      for (const style of STYLES) {
+        const printed = printStepLine(readStepLine(line), { style: inLanguage(style, language) });
+        const again = JSON.stringify(callsOf(printed).map(said));
+        // Against the same line printed in English: `cross R` becomes `cross R over L` in any language.
+        const before = JSON.stringify(callsOf(printStepLine(readStepLine(line), { style })).map(said));
+        if (again !== before) wrong.push({ line, printed, before, again });
+        else if (style === STYLES[0]) expect(danced(printed)).toEqual(danced(line));
+      }
+    }
+    expect(wrong).toEqual([]);
+  });
+});
