@@ -6,6 +6,7 @@ export { applyEdits, positionOf, type Edit, type Span } from './model/text';
 export { SEVERITIES, type Finding, type Proposal, type Severity } from './model/findings';
 export { isSlip } from './checking/check';
 export { readHeaderLine, KNOWN_KEYS, type KnownKey, type HeaderEntry } from './reading/header';
+export { languageOf } from './reading/language';
 export { lineAtOffset, type Script, type ScriptLine } from './reading/script';
 export { CALL_COLUMN } from './printing/calls';
 export { levelOf, printScript } from './printing/script';
@@ -52,7 +53,18 @@ export { danceWithPlan } from './walls/settle';
 export { wallsExplained, wallsInShort } from './walls/words';
 export type { FootMark, LineView, RailCell, ScriptView, SectionView, Truth } from './views/script-view';
 export { explainLine, type Explained, type ExplainedStep, type FloorMark } from './views/explain';
-export { viewSheet, type Sheet, type SheetLine, type SheetSection, type SheetWall } from './views/sheet';
+export {
+  viewSheet,
+  type Sheet,
+  type SheetChoice,
+  type SheetLine,
+  type SheetSection,
+  type SheetWall,
+} from './views/sheet';
+export { SHEET_WORDS, type SheetWords } from './views/sheet-words';
+export { wallHappenings } from './views/happenings';
+export { viewCounts, viewCueCard, viewSummary, type CountRow, type CueCard } from './views/short-sheets';
+export type { Dance } from './dancing/dance';
 export { cautionsOf, CAUTION_TEXTS, type Caution } from './views/cautions';
 export { reportDance, type Report } from './views/report';
 export { figureAfter, offerFigures, placeInLine, stateBefore, type Offer } from './views/completion';
@@ -63,7 +75,6 @@ export {
   onWall,
   placesOnWall,
   viewWalls,
-  wallHappenings,
   type Band,
   type OnWall,
   type PlaceOnWall,

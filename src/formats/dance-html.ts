@@ -1,5 +1,5 @@
 /** The full sheet as one self-contained HTML file. The dance's text travels inside it, so that the file can be opened again. */
-import type { FootMark, Sheet, SheetLine, SheetSection } from '../core';
+import { SHEET_WORDS, type FootMark, type Sheet, type SheetLine, type SheetSection, type SheetWords } from '../core';
 
 const SOURCE_ID = 'pace-slate-source';
 
@@ -9,10 +9,11 @@ const escape = (text: string): string =>
 /** `fonts`: @font-face rules with their data inside, or nothing. */
 export function printDanceHtml(sheet: Sheet, text: string, fonts = ''): string {
   const title = escape(sheet.title);
+  const words = SHEET_WORDS[sheet.language];
   // "<" is written as an escape so that no text of a dance can end the element.
   const source = JSON.stringify({ text }).replace(/</g, '\\u003c');
   return `<!doctype html>
-<html lang="en">
+<html lang="${sheet.language}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -23,10 +24,11 @@ export function printDanceHtml(sheet: Sheet, text: string, fonts = ''): string {
 <main>
 <h1>${title}</h1>
 <dl>${sheet.facts.map(([label, value]) => `<div><dt>${escape(label)}</dt><dd>${escape(value)}</dd></div>`).join('')}</dl>
-${sheet.sections.map(printSection).join('\n')}
-${printWalls(sheet)}
+${sheet.sections.map((section) => printSection(section, words)).join('\n')}
+${printWalls(sheet, words)}
+${sheet.isTranslated ? `<p class="ends">${escape(words.asTyped)}</p>` : ''}
 ${sheet.others.map(({ heading, lines }) => `<section><h2>${escape(heading)}</h2>${lines.map((line) => `<p>${escape(line)}</p>`).join('')}</section>`).join('\n')}
-${sheet.cautions.length > 0 ? `<section class="care"><h2>Take care</h2>${sheet.cautions.map((caution) => `<p>${escape(caution)}</p>`).join('')}</section>` : ''}
+${sheet.cautions.length > 0 ? `<section class="care"><h2>${escape(words.takeCare)}</h2>${sheet.cautions.map((caution) => `<p>${escape(caution)}</p>`).join('')}</section>` : ''}
 </main>
 <script type="application/json" id="${SOURCE_ID}">${source}</script>
 </body>
@@ -34,34 +36,34 @@ ${sheet.cautions.length > 0 ? `<section class="care"><h2>Take care</h2>${sheet.c
 `;
 }
 
-function printSection({ name, title, rows, hour, weight }: SheetSection): string {
+function printSection({ name, title, rows, hour, weight }: SheetSection, words: SheetWords): string {
   const body = rows
     .map((row) =>
       'line' in row
-        ? printLine(row.line)
+        ? printLine(row.line, words)
         : `<tr class="aside"><td></td><td colspan="3">${escape(row.aside.text)}</td></tr>`,
     )
     .join('\n');
-  const ends = weight === 'L' || weight === 'R' ? `, weight on ${weight}` : '';
+  const { columns } = words;
   return `<section>
 <h2>${escape(name)}<span>${escape(title)}</span></h2>
-<table><thead><tr><th scope="col">Counts</th><th scope="col">Call</th><th scope="col">Feet</th><th scope="col">Facing</th></tr></thead>
+<table><thead><tr>${[columns.counts, columns.call, columns.feet, columns.facing].map((label) => `<th scope="col">${label}</th>`).join('')}</tr></thead>
 <tbody>
 ${body}
 </tbody></table>
-<p class="ends">ends facing ${hour}${ends}</p>
+<p class="ends">${words.endsFacing(hour, weight)}</p>
 </section>`;
 }
 
-function printWalls({ walls, wallsSentence }: Sheet): string {
+function printWalls({ walls, wallsSentence }: Sheet, { wallColumns }: SheetWords): string {
   if (walls.length === 0) return '';
   const rows = walls.map(
     ({ name, startHour, endHour, counts, happens }) =>
       `<tr><th scope="row">${escape(name)}</th><td>${startHour}</td><td>${escape(counts)}</td><td>${escape(happens.join('; '))}</td><td class="hour">${endHour}</td></tr>`,
   );
   return `<section class="walls">
-<h2>Walls</h2>
-<table><thead><tr><th scope="col">Wall</th><th scope="col">Starts facing</th><th scope="col">Counts</th><th scope="col">What happens</th><th scope="col">Ends facing</th></tr></thead>
+<h2>${wallColumns.title}</h2>
+<table><thead><tr>${[wallColumns.wall, wallColumns.starts, wallColumns.counts, wallColumns.happens, wallColumns.ends].map((label) => `<th scope="col">${label}</th>`).join('')}</tr></thead>
 <tbody>
 ${rows.join('\n')}
 </tbody></table>
@@ -77,11 +79,11 @@ const MARKS: Readonly<Record<FootMark['kind'], (foot: string) => string>> = {
   hands: () => '·',
 };
 
-function printLine({ counts, call, feet, hour, cues, notes }: SheetLine): string {
+function printLine({ counts, call, feet, hour, cues, notes }: SheetLine, { letters }: SheetWords): string {
   const extras = [...cues.map((cue) => `“${cue}”`), ...notes]
     .map((extra) => ` <small>${escape(extra)}</small>`)
     .join('');
-  const marks = feet.map((mark) => MARKS[mark.kind](mark.foot ?? '')).join(' ');
+  const marks = feet.map((mark) => MARKS[mark.kind](mark.foot ? letters[mark.foot] : '')).join(' ');
   return `<tr><th scope="row">${escape(counts)}</th><td>${escape(call)}${extras}</td><td class="feet">${marks}</td><td class="hour">${hour ?? ''}</td></tr>`;
 }
 

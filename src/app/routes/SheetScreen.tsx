@@ -1,56 +1,108 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { FileCode, FileJson, FileText, Hash, Printer, Table } from 'lucide-react';
-import { viewSheet } from '../../core';
-import { Button } from '../theme/Button';
+import { viewSheet, withOwnFigures } from '../../core';
+import type { ExportOrder } from '../../formats/exports';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
-import { exportCsv, exportHtml, exportJson, exportMarkdown, exportText } from '../features/sheet/exports';
-import { useShownWall } from '../features/walls/shown-wall';
+import { personalFigures, studyLive } from '../features/settings/settings';
+import { PaperPages } from '../features/sheet/PaperPages';
+import { SheetActions } from '../features/sheet/SheetActions';
+import { useSheetSettings } from '../features/sheet/sheet-choice';
+import { SheetControls } from '../features/sheet/SheetControls';
 import { SheetPage } from '../features/sheet/SheetPage';
+import { sheetStudy, useShownSheet } from '../features/sheet/shown-sheet';
+import { useShownWall } from '../features/walls/shown-wall';
 
-/** The sheet as it will leave: what is seen is what is printed. */
+const PHONE = '@media (max-width: 700px)';
+/** Read by those who can't see the paper, and by everybody on a phone. */
+const unseen = {
+  position: 'absolute',
+  width: '1px',
+  height: '1px',
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+} as const;
+
+/** The sheet as it will leave: what is seen is what is printed and what the PDF holds. */
 export function SheetScreen() {
   const session = useDanceSession();
   const study = useStudy(session);
   const [wall] = useShownWall();
-  const sheet = viewSheet(study.dance, wall);
+  const [settings, change] = useSheetSettings();
+  const { study: shown, language, isTranslated, printed } = useShownSheet(study, settings, wall, undefined);
   const { slips } = study.view.truth;
+  const choice = { ...(wall !== undefined && { wall }), language, isTranslated };
+
+  /** With the writer's own figures it uses: it reads the same on another slate. */
+  const order = (): ExportOrder => {
+    const now = studyLive(session.text);
+    const carry = (text: string, dance: typeof now.dance) => withOwnFigures(text, dance, personalFigures());
+    const own = sheetStudy(now, settings);
+    return {
+      text: carry(own.study.text, own.study.dance),
+      original: carry(now.text, now.dance),
+      personal: personalFigures(),
+      language: own.language,
+      isTranslated: own.isTranslated,
+      paper: settings,
+      ...(wall !== undefined && { wall }),
+      madeAt: Date.now(),
+    };
+  };
+
   return (
     <Box as="main" flex="1" background="sand" css={{ '@media print': { background: '#fff' } }}>
       <Flex
-        align="center"
-        gap="0.5rem"
-        flexWrap="wrap"
-        paddingBlock="0.75rem"
-        paddingInline={{ base: '1rem', md: '0' }}
-        maxWidth="59.5rem"
+        align="flex-start"
+        gap="1.75rem"
+        maxWidth="74rem"
         margin="0 auto"
-        css={{ '@media print': { display: 'none' } }}
+        padding="1rem 1.5rem 3rem"
+        css={{
+          [PHONE]: { display: 'block', padding: '0.75rem 0 2rem' },
+          '@media print': { display: 'block', padding: 0, maxWidth: 'none' },
+        }}
       >
-        <Button variant="solid" onClick={() => window.print()}>
-          <Printer size={18} aria-hidden /> Print
-        </Button>
-        <Button onClick={() => exportText(session)}>
-          <FileText size={18} aria-hidden /> Text
-        </Button>
-        <Button onClick={() => void exportJson(session)}>
-          <FileJson size={18} aria-hidden /> JSON
-        </Button>
-        <Button onClick={() => void exportHtml(session)}>
-          <FileCode size={18} aria-hidden /> Web page
-        </Button>
-        <Button onClick={() => void exportMarkdown(session)}>
-          <Hash size={18} aria-hidden /> Markdown
-        </Button>
-        <Button onClick={() => void exportCsv(session)}>
-          <Table size={18} aria-hidden /> CSV
-        </Button>
-        {slips > 0 && (
-          <chakra.span role="status" color="slip" fontWeight="600" marginLeft="auto">
-            {slips === 1 ? 'This dance still has 1 slip.' : `This dance still has ${slips} slips.`}
-          </chakra.span>
-        )}
+        <Box
+          width="15.5rem"
+          flexShrink={0}
+          position="sticky"
+          top="1rem"
+          css={{ [PHONE]: { display: 'none' }, '@media print': { display: 'none' } }}
+        >
+          <SheetControls settings={settings} onChange={change} />
+        </Box>
+        <Box flex="1" minWidth="0">
+          <Flex
+            align="center"
+            justify="space-between"
+            gap="0.5rem 1rem"
+            flexWrap="wrap"
+            marginBottom="0.9rem"
+            css={{ [PHONE]: { paddingInline: '1rem' }, '@media print': { display: 'none' } }}
+          >
+            <SheetActions title={study.script.title} order={order} />
+            {slips > 0 && (
+              <chakra.span role="note" color="slip" fontWeight="600" data-testid="sheet-slips">
+                {slips === 1 ? 'This dance still has 1 slip.' : `This dance still has ${slips} slips.`}
+              </chakra.span>
+            )}
+          </Flex>
+          {printed.missing.length > 0 && (
+            <chakra.p marginBottom="0.75rem" css={{ '@media print': { display: 'none' } }}>
+              The typeface has no letter for {printed.missing.slice(0, 8).join(' ')}: left out on paper and in the PDF.
+            </chakra.p>
+          )}
+          <Box css={{ [PHONE]: { '@media screen': { display: 'none' } } }}>
+            <PaperPages sheet={printed} />
+          </Box>
+          <Box
+            position="relative"
+            lang={language}
+            css={{ '@media print': { display: 'none' }, '@media (min-width: 701px)': unseen }}
+          >
+            <SheetPage sheet={viewSheet(shown.dance, choice)} />
+          </Box>
+        </Box>
       </Flex>
-      <SheetPage sheet={sheet} />
     </Box>
   );
 }

@@ -45,7 +45,7 @@ const DIRECTIONS = [
 function* linesOf(figure: Figure): Generator<string> {
   const [name] = figure.names.en;
   const [form] = figure.forms;
-  const counts = `1-${Math.max(2, Math.ceil(form.moments?.length ?? 4))}`;
+  const counts = `1-${Math.max(2, Math.ceil(form.steps.length))}`;
   for (const foot of ['', ' R', ' L']) yield `${counts} ${name}${foot}`;
   if (figure.forms.some(({ steps }) => steps.some(({ direction }) => direction === '*')))
     for (const direction of DIRECTIONS) yield `${counts} ${name} L ${direction}`;

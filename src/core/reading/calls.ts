@@ -416,6 +416,8 @@ class CallReader {
   private takeOther(token: Token): void {
     if (WEIGHT_NOUNS.has(token.word) && this.takeWeight(token)) return;
     if (FILLERS.has(token.word) || SAYS_NOTHING.has(token.word) || TOTAL_WORDS.has(token.word)) {
+      // `links herum`: said with the way, and part of what is said.
+      if (token.word === 'herum' && this.draft) this.draft.to = token.to;
       if (TOTAL_WORDS.has(token.word) && this.draft && this.draft.repeat > 1) this.draft.total = true;
       if (!/^(the|a|an)$/.test(token.word) || this.lastWord !== 'to') this.lastWord = token.word;
       this.at += 1;

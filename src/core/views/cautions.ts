@@ -2,6 +2,7 @@
 import type { Dance } from '../dancing/dance';
 import type { Care } from '../vocabulary/figures';
 import { CARES } from '../vocabulary/figures';
+import { SHEET_WORDS } from './sheet-words';
 
 export interface Caution {
   readonly care: Care;
@@ -9,15 +10,7 @@ export interface Caution {
   readonly text: string;
 }
 
-export const CAUTION_TEXTS: Readonly<Record<Care, string>> = {
-  turning:
-    'Turn on the balls of the feet, heels lifted, in shoes that slide; a planted foot twists the knee. Offer a way without the turn. Anyone with knee trouble or dizziness takes it, and asks a doctor or physiotherapist.',
-  landing:
-    'Land and stomp softly with bent knees, less on hard floors; a touch on the same count is the low-impact way. Anyone with joint or back trouble takes it, and asks a doctor or physiotherapist.',
-  bending:
-    'Bend only as far as is comfortable; standing tall on the same counts is fine. Anyone with knee, hip or back trouble asks a doctor or physiotherapist.',
-  backing: 'Look behind before backing in a crowd, and keep the steps small.',
-};
+export const CAUTION_TEXTS: Readonly<Record<Care, string>> = SHEET_WORDS.en.cautions;
 
 export function cautionsOf(dance: Dance): Caution[] {
   const found = new Map<Care, number>();

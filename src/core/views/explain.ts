@@ -114,7 +114,7 @@ function turnedMark(mark: FloorMark, shift: number): FloorMark {
 }
 
 /** Where both feet stood, then each place a foot went to. */
-function floorMarks({ before, moments }: DancedLine): FloorMark[] {
+export function floorMarks({ before, moments }: DancedLine): FloorMark[] {
   const marks: FloorMark[] = (['L', 'R'] as const).map((foot) => ({
     foot,
     kind: 'before',

@@ -10,6 +10,7 @@ import type { Foot, Weight } from '../model/feet';
 import type { Finding } from '../model/findings';
 import { countOfTick, TICKS_A_COUNT } from '../model/ticks';
 import { facingAfter, hourOfFacing, turnWords, type Facing } from '../model/turns';
+import type { Language } from '../vocabulary/figures';
 
 export type FootMarkKind = 'weight' | 'gesture' | 'both' | 'hold' | 'hands';
 
@@ -219,14 +220,17 @@ function viewSection(
 }
 
 /** A short name made of the section's first figures: `vine, rock, coaster`. */
-export function nameSection(own: DancedSection): string {
+export function nameSection(own: DancedSection, language: Language = 'en'): string {
   const names = own.lines.flatMap(({ calls }) =>
-    calls.flatMap(({ figure }) => (figure && figure.family !== 'single' ? [figure.names.en[0]] : [])),
+    calls.flatMap(({ figure }) =>
+      figure && figure.family !== 'single' ? [(figure.names[language] ?? figure.names.en)[0]] : [],
+    ),
   );
   return [...new Set(names)].slice(0, 3).join(', ');
 }
 
-function railOf(block: DancedBlock, own: DancedSection, wrong: Wrong): RailCell[] {
+/** What each count of a section is filled with. */
+export function railOf(block: DancedBlock, own: DancedSection, wrong: Wrong): RailCell[] {
   const size = Math.max(own.counts, own.statedCounts, 1);
   const called = new Array<number>(size + 2).fill(0);
   const split = new Set<number>();

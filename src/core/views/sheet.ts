@@ -1,15 +1,18 @@
 /** The full sheet as plain data: what a page, a printout and an exported file show. */
 import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/dance';
 import type { Weight } from '../model/feet';
-import { hourOfFacing, turnWords, type Facing } from '../model/turns';
+import { hourOfFacing, type Facing } from '../model/turns';
+import type { Language } from '../vocabulary/figures';
 import { countsOfTicks } from '../model/ticks';
 import { wallsOf } from '../walls/table';
 import type { Wall } from '../walls/wall';
-import { wallsExplained, wallsInShort } from '../walls/words';
-import { CAUTION_TEXTS, cautionsOf } from './cautions';
-import { lineWords } from './explain';
-import { nameSection, viewLine, type FootMark } from './script-view';
-import { onWall, wallHappenings, type OnWall } from './walls';
+import { cautionsOf } from './cautions';
+import { floorMarks, lineWords, type FloorMark } from './explain';
+import { wallHappenings } from './happenings';
+import { nameSection, railOf, viewLine, type FootMark, type RailCell } from './script-view';
+import type { BlockKind } from '../reading/script';
+import { SHEET_WORDS, type SheetWords } from './sheet-words';
+import { onWall, type OnWall } from './walls';
 
 export interface SheetLine {
   readonly counts: string;
@@ -21,6 +24,8 @@ export interface SheetLine {
   readonly hour?: string;
   readonly cues: readonly string[];
   readonly notes: readonly string[];
+  /** The feet from above, the 12:00 wall at the top. */
+  readonly floor: readonly FloorMark[];
 }
 
 /** What stands between the lines: a teaching note, an option, words kept as they are. */
@@ -33,6 +38,7 @@ export interface SheetSection {
   readonly name: string;
   readonly title: string;
   readonly counts: number;
+  readonly rail: readonly RailCell[];
   readonly facing: Facing;
   readonly hour: string;
   readonly weight: Weight;
@@ -52,6 +58,8 @@ export interface SheetWall {
 
 export interface Sheet {
   readonly title: string;
+  readonly language: Language;
+  readonly isTranslated: boolean;
   /** Which wall it is for, where it is for one: `Wall 3, from 6:00 to 9:00`. */
   readonly wall?: string;
   /** Label and value, in the order a sheet gives them. */
@@ -62,53 +70,56 @@ export interface Sheet {
   /** How many walls, and why. */
   readonly wallsSentence: string;
   /** Options, endings and other blocks, word for word. */
-  readonly others: readonly { readonly heading: string; readonly lines: readonly string[] }[];
+  readonly others: readonly { readonly kind: BlockKind; readonly heading: string; readonly lines: readonly string[] }[];
   readonly cautions: readonly string[];
 }
 
-const WRITTEN_FACTS: readonly [key: string, label: string][] = [
-  ['level', 'Level'],
-  ['music', 'Music'],
-  ['tempo', 'Tempo'],
-  ['intro', 'Intro'],
-  ['author', 'By'],
-  ['date', 'Date'],
-  ['notes', 'Notes'],
-];
+const WRITTEN_FACTS = ['level', 'music', 'tempo', 'intro', 'author', 'date', 'notes'] as const;
 
-/** `wall`: the handout for one wall: facings by the room's clock, what the wall leaves out left out, what it does otherwise said. */
-export function viewSheet(dance: Dance, wall?: number): Sheet {
+export interface SheetChoice {
+  /** The handout for one wall: facings by the room's clock, what the wall leaves out left out, what it does otherwise said. */
+  readonly wall?: number;
+  /** The language of labels and sentences; the dance is in it already. */
+  readonly language?: Language;
+  /** It was written in another language: what was typed freely stays as it was, and is marked. */
+  readonly isTranslated?: boolean;
+}
+
+export function viewSheet(dance: Dance, { wall, language = 'en', isTranslated = false }: SheetChoice = {}): Sheet {
   const shown = wall === undefined ? undefined : onWall(dance, wall);
+  const words = SHEET_WORDS[language];
   return {
-    title: dance.script.title || 'Untitled dance',
-    ...(shown && { wall: `Wall ${shown.number}, from ${shown.startHour} to ${shown.endHour}` }),
-    facts: factsOf(dance),
+    title: dance.script.title || words.untitled,
+    language,
+    isTranslated,
+    ...(shown && { wall: words.forWall(shown.number, shown.startHour, shown.endHour) }),
+    facts: factsOf(dance, words),
     sections: [...dance.parts, ...dance.tags]
-      .flatMap((block) => block.sections.map((own) => viewSheetSection(dance, block, own, shown)))
+      .flatMap((block) => block.sections.map((own) => viewSheetSection(dance, block, own, words, shown)))
       .filter(({ rows }) => !shown || rows.length > 0),
-    walls: shown ? [] : sheetWalls(dance),
-    wallsSentence: shown ? '' : wallsExplained(wallsOf(dance)),
+    walls: shown ? [] : sheetWalls(dance, words),
+    wallsSentence: shown ? '' : words.explained(wallsOf(dance)),
     others: othersOf(dance),
-    cautions: cautionsOf(dance).map(({ care }) => CAUTION_TEXTS[care]),
+    cautions: cautionsOf(dance).map(({ care }) => words.cautions[care]),
   };
 }
 
 /** Walls of a dance that has a plan, or notes for some of its walls. */
-function sheetWalls(dance: Dance): SheetWall[] {
+function sheetWalls(dance: Dance, words: SheetWords): SheetWall[] {
   const { walls } = wallsOf(dance);
   const planned = dance.script.plan.length > 0 || walls.some(({ notes }) => notes.length > 0);
   if (!planned) return [];
   return walls.map((wall) => ({
     name:
       wall.kind === 'tag'
-        ? `Tag ${wall.pieces[0].block.block.name}`.trim()
+        ? words.tag(wall.pieces[0].block.block.name)
         : `${wall.number}${wall.part ? ` ${wall.part}` : ''}`,
     start: wall.start,
     startHour: hourOfFacing(wall.start),
     end: wall.end,
     endHour: hourOfFacing(wall.end),
     counts: countsWords(wall),
-    happens: wallHappenings(wall),
+    happens: wallHappenings(wall, words.happens),
   }));
 }
 
@@ -120,32 +131,29 @@ function countsWords({ counts, pieces, kind }: Wall): string {
   return [own, ...tags].join(' + ');
 }
 
-function factsOf(dance: Dance): [string, string][] {
+function factsOf(dance: Dance, words: SheetWords): [string, string][] {
   const { entries } = dance.script.header;
-  const start = dance.startWeight;
-  const plan = wallsOf(dance);
-  const walls = wallsInShort(plan).replace(/ walls?\b/, '');
-  const lead = start === 'L' ? ', R leads' : start === 'R' ? ', L leads' : '';
+  const { labels } = words;
   const computed: [string, string][] = [
-    ['Counts', String(dance.counts)],
-    [
-      'Walls',
-      dance.counts === 0
-        ? ''
-        : plan.order?.entry
-          ? walls
-          : `${walls} (a wall ${dance.netTurn === 0 ? 'does not turn' : `turns ${turnWords(dance.netTurn)}`})`,
-    ],
-    ['Start', `weight on ${start === 'both' ? 'both feet' : start}${lead}`],
+    [labels.counts, String(dance.counts)],
+    [labels.walls, dance.counts === 0 ? '' : words.walls(wallsOf(dance), dance.netTurn)],
+    [labels.start, words.start(dance.startWeight)],
   ];
-  const written = WRITTEN_FACTS.flatMap(([key, label]): [string, string][] => {
+  const written = WRITTEN_FACTS.flatMap((key): [string, string][] => {
     const value = entries.find((entry) => entry.key === key)?.value;
-    return value ? [[label, value]] : [];
+    return value ? [[labels[key], value]] : [];
   });
   return [...computed.filter(([, value]) => value !== ''), ...written];
 }
 
-function viewSheetSection(dance: Dance, { block }: DancedBlock, own: DancedSection, shown?: OnWall): SheetSection {
+function viewSheetSection(
+  dance: Dance,
+  inBlock: DancedBlock,
+  own: DancedSection,
+  words: SheetWords,
+  shown?: OnWall,
+): SheetSection {
+  const { block } = inBlock;
   const danced = new Map(own.lines.map((line) => [line.line.index, line]));
   const rows: SheetSection['rows'][number][] = [];
   // What stands under a line that a wall leaves out is left out with it.
@@ -161,12 +169,12 @@ function viewSheetSection(dance: Dance, { block }: DancedBlock, own: DancedSecti
     for (const insert of shown?.inserts ?? [])
       if (insert.afterLine === line.index && found) rows.push({ aside: { kind: 'text', text: insert.words } });
   }
-  const part = block.kind === 'part' && block.name ? `Part ${block.name}, ` : '';
+  const part = block.kind === 'part' ? block.name : '';
   return {
-    name:
-      block.kind === 'tag' ? `Tag ${block.name}`.trim() : `${part}${part ? 'section' : 'Section'} ${own.text.number}`,
-    title: own.text.title || nameSection(own),
+    name: block.kind === 'tag' ? words.tag(block.name) : words.section(own.text.number, part),
+    title: own.text.title || nameSection(own, words.language),
     counts: own.counts,
+    rail: railOf(inBlock, own, new Set()),
     facing: own.after.facing,
     hour: hourOfFacing(own.after.facing),
     weight: own.after.weight,
@@ -195,6 +203,7 @@ function viewSheetLine(danced: DancedLine, shown?: OnWall): SheetLine {
     feet: view.feet,
     weight: view.weight,
     ...(view.facingChanged && { facing: view.facing, hour: view.hour }),
+    floor: floorMarks(danced),
     cues: step?.marks.cues.map(({ text }) => text) ?? [],
     notes:
       step?.marks.notes.map(({ text, walls }) => (walls.length > 0 ? `walls ${walls.join(', ')}: ${text}` : text)) ??
@@ -213,7 +222,13 @@ function othersOf(dance: Dance): Sheet['others'] {
       .filter((line) => !kept || kept.has(line))
       .map(({ text }) => text.trim());
     if (kept && own.every((line) => line === '')) return [];
-    return [{ heading: lines[block.headingLine].text.replace(/^#+\s*/, '').trim(), lines: own.filter(Boolean) }];
+    return [
+      {
+        kind: block.kind,
+        heading: lines[block.headingLine].text.replace(/^#+\s*/, '').trim(),
+        lines: own.filter(Boolean),
+      },
+    ];
   });
 }
 

@@ -3,7 +3,8 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { studyText } from '../study';
 import { wallsOf } from '../walls/table';
-import { compareWalls, joinWords, onWall, placesOnWall, viewWalls, wallHappenings } from './walls';
+import { wallHappenings } from './happenings';
+import { compareWalls, joinWords, onWall, placesOnWall, viewWalls } from './walls';
 import { viewSheet } from './sheet';
 import { explainLine } from './explain';
 
@@ -151,7 +152,7 @@ test('the sheet of a dance with a plan has its walls; a plain one has none', () 
 
 test('the handout for one wall has that wall alone, by the room’s clock', () => {
   const { dance } = studyText(LANTERNS);
-  const sheet = viewSheet(dance, 6);
+  const sheet = viewSheet(dance, { wall: 6 });
   expect([sheet.wall, sheet.walls]).toEqual(['Wall 6, from 3:00 to 6:00', []]);
   // Cut after 18: section 3 has its first line, section 4 and the tag nothing.
   expect(sheet.sections.map(({ name }) => name)).toEqual(['Section 1', 'Section 2', 'Section 3']);
@@ -166,12 +167,12 @@ test('the handout for one wall has that wall alone, by the room’s clock', () =
   const turned = sheet.sections[1].rows.flatMap((row) => ('line' in row && row.line.hour ? [row.line.hour] : []));
   expect(turned).toEqual(['6:00']);
   // The first wall has its tag; a phrased wall its own part.
-  expect(viewSheet(dance, 1).sections.map(({ name }) => name)).toContain('Tag lamp');
-  expect(viewSheet(studyText(REGATTA).dance, 2).sections.map(({ name }) => name)).toEqual([
+  expect(viewSheet(dance, { wall: 1 }).sections.map(({ name }) => name)).toContain('Tag lamp');
+  expect(viewSheet(studyText(REGATTA).dance, { wall: 2 }).sections.map(({ name }) => name)).toEqual([
     'Part B, section 1',
     'Part B, section 2',
   ]);
-  expect(viewSheet(dance, 99).wall).toBeUndefined();
+  expect(viewSheet(dance, { wall: 99 }).wall).toBeUndefined();
 });
 
 test('plan lines that are not understood stay on the sheet word for word', () => {

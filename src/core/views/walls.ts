@@ -201,7 +201,8 @@ const lineOf = ({ block, from }: Piece): { line?: number } => {
 };
 
 /** What is danced in lines that stand in the plan, as it is written there. */
-function wordsOf({ block, entry }: Piece): string {
+/** What a piece is danced as, in its own words. */
+export function wordsOf({ block, entry }: Piece): string {
   const item = entry?.item;
   if (item && 'changed' in item && item.changed) return item.changed.text;
   if (item?.kind === 'tag' && item.tag.kind === 'own') return item.tag.text;
@@ -242,38 +243,6 @@ function viewPlan(dance: Dance, plan: WallPlan, findings: readonly Finding[]): P
         findings: findings.filter(({ span }) => span.from >= line.span.from && span.from <= line.span.to),
       };
     });
-}
-
-/** What happens on a wall, one thing a string, in the order it is danced: for a sheet, a terminal, a label. */
-export function wallHappenings(wall: Wall): string[] {
-  const { pieces, cut, notes } = wall;
-  const part = pieces[0].block;
-  if (wall.kind === 'tag') return [];
-  const said: string[] = [];
-  for (const piece of pieces) {
-    const { kind, at, start, block } = piece;
-    if (kind === 'part') continue;
-    const facing = `facing ${hourOfFacing(start)}`;
-    const atEnd = at >= part.counts * TICKS_A_COUNT || (cut !== undefined && at >= cut.cut.ticks);
-    const where = atEnd ? 'at the end' : bothWays(part, at, false);
-    if (kind === 'tag')
-      said.push(
-        `${block.block.kind === 'tag' ? `tag ${block.block.name}`.trim() : wordsOf(piece)} ${where}, ${facing}`,
-      );
-    else if (kind === 'changed' && !atEnd) said.push(`from count ${countsOfTicks(at) + 1}: ${wordsOf(piece)}`);
-    else said.push(`${kind === 'ending' ? 'ending' : 'then'}: ${wordsOf(piece)}`);
-  }
-  if (cut) {
-    const words = bothWays(part, cut.cut.ticks, cut.cut.half);
-    const what = cut.kind === 'ending' ? 'the dance ends' : cut.kind === 'order' ? 'cut' : 'restart';
-    const then = said.findIndex((own) => /^(?:ending|then): /.test(own));
-    said.splice(
-      then < 0 ? said.length : then,
-      0,
-      `${what} ${words}${cut.kind === 'restart' ? `, facing ${hourOfFacing(wall.end)}` : ''}`,
-    );
-  }
-  return [...said, ...notes.map(({ text }) => text)];
 }
 
 // A place on a wall

@@ -1,6 +1,6 @@
 /** Hands a file to the browser's own download. */
-export function downloadFile(name: string, type: string, content: string): void {
-  const url = URL.createObjectURL(new Blob([content], { type: `${type};charset=utf-8` }));
+export function downloadFile(name: string, type: string, content: BlobPart): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -1,5 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { Sheet, SheetLine, SheetSection, SheetWall } from '../../../core';
+import {
+  SHEET_WORDS,
+  type Sheet,
+  type SheetLine,
+  type SheetSection,
+  type SheetWall,
+  type SheetWords,
+} from '../../../core';
 import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
 
 const PHONE = '@media screen and (max-width: 560px)';
@@ -9,6 +16,7 @@ const PHONE = '@media screen and (max-width: 560px)';
  * paper is white.
  */
 export function SheetPage({ sheet }: { sheet: Sheet }) {
+  const words = SHEET_WORDS[sheet.language];
   return (
     <chakra.article
       className="chakra-theme light"
@@ -39,9 +47,9 @@ export function SheetPage({ sheet }: { sheet: Sheet }) {
       )}
       <Facts facts={sheet.facts} />
       {sheet.sections.map((section, index) => (
-        <Section key={index} section={section} />
+        <Section key={index} section={section} words={words} />
       ))}
-      {sheet.walls.length > 0 && <Walls walls={sheet.walls} sentence={sheet.wallsSentence} />}
+      {sheet.walls.length > 0 && <Walls walls={sheet.walls} sentence={sheet.wallsSentence} words={words} />}
       {sheet.others.map(({ heading, lines }) => (
         <Box as="section" key={heading} marginTop="1.25rem">
           <chakra.h2 fontSize="1.0625rem" fontWeight="700" borderBottom="1.5px solid" borderColor="rule">
@@ -97,7 +105,7 @@ function Facts({ facts }: { facts: Sheet['facts'] }) {
   );
 }
 
-function Section({ section }: { section: SheetSection }) {
+function Section({ section, words }: { section: SheetSection; words: SheetWords }) {
   return (
     <chakra.section marginBottom="1.1rem" css={{ breakInside: 'avoid', '@media print': { marginBottom: '0.55rem' } }}>
       <Flex
@@ -114,7 +122,7 @@ function Section({ section }: { section: SheetSection }) {
             {section.title}
           </chakra.span>
         </chakra.h2>
-        {section.counts !== 8 && <chakra.span color="quiet">{section.counts} counts</chakra.span>}
+        {section.counts !== 8 && <chakra.span color="quiet">{words.counts(section.counts)}</chakra.span>}
       </Flex>
       <chakra.table
         width="100%"
@@ -130,11 +138,11 @@ function Section({ section }: { section: SheetSection }) {
         </colgroup>
         <chakra.thead position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">
           <tr>
-            <th scope="col">Counts</th>
-            <th scope="col">Call</th>
-            <th scope="col">Feet</th>
-            <th scope="col">Weight after</th>
-            <th scope="col">Facing</th>
+            <th scope="col">{words.columns.counts}</th>
+            <th scope="col">{words.columns.call}</th>
+            <th scope="col">{words.columns.feet}</th>
+            <th scope="col">{words.columns.weight}</th>
+            <th scope="col">{words.columns.facing}</th>
           </tr>
         </chakra.thead>
         <tbody>
@@ -148,9 +156,21 @@ function Section({ section }: { section: SheetSection }) {
 }
 
 /** Every wall with where it starts and ends and what happens in it: a sheet that is right on wall 1 alone is half a sheet. */
-function Walls({ walls, sentence }: { walls: readonly SheetWall[]; sentence: string }) {
+function Walls({
+  walls,
+  sentence,
+  words: { wallColumns },
+}: {
+  walls: readonly SheetWall[];
+  sentence: string;
+  words: SheetWords;
+}) {
   return (
-    <chakra.section aria-label="Walls" marginBottom="1.1rem" css={{ '@media print': { marginBottom: '0.55rem' } }}>
+    <chakra.section
+      aria-label={wallColumns.title}
+      marginBottom="1.1rem"
+      css={{ '@media print': { marginBottom: '0.55rem' } }}
+    >
       <chakra.h2
         fontSize="1.0625rem"
         fontWeight="700"
@@ -158,7 +178,7 @@ function Walls({ walls, sentence }: { walls: readonly SheetWall[]; sentence: str
         borderColor="rule"
         paddingBottom="0.2rem"
       >
-        Walls
+        {wallColumns.title}
       </chakra.h2>
       <chakra.table
         width="100%"
@@ -170,14 +190,14 @@ function Walls({ walls, sentence }: { walls: readonly SheetWall[]; sentence: str
       >
         <chakra.thead color="quiet">
           <tr>
-            <th scope="col">wall</th>
-            <th scope="col">starts</th>
+            <th scope="col">{wallColumns.wall}</th>
+            <th scope="col">{wallColumns.starts}</th>
             <chakra.th scope="col" css={wide}>
-              counts
+              {wallColumns.counts}
             </chakra.th>
-            <th scope="col">what happens</th>
+            <th scope="col">{wallColumns.happens}</th>
             <chakra.th scope="col" css={{ '&&': { textAlign: 'right' } }}>
-              ends
+              {wallColumns.ends}
             </chakra.th>
           </tr>
         </chakra.thead>

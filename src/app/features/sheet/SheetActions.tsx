@@ -1,0 +1,117 @@
+import { chakra, Flex, Menu } from '@chakra-ui/react';
+import { ChevronDown, Copy, Download, Printer, Share2 } from 'lucide-react';
+import { useState } from 'react';
+import { EXPORT_FORMS, exportForm, summaryText, type ExportId, type ExportOrder } from '../../../formats/exports';
+import { Button } from '../../theme/Button';
+import { downloadFile, fileName } from '../dances/download';
+import { useFiles } from './use-files';
+
+/** Every way a sheet leaves. `order` is asked for when something is made, so that it is the newest. */
+export function SheetActions({ title, order }: { title: string; order: () => ExportOrder }) {
+  const { busy, problem, run, cancel } = useFiles();
+  const [said, setSaid] = useState('');
+  const make = async (id: ExportId): Promise<File | undefined> => {
+    const form = exportForm(id);
+    const bytes = await run(`Making the ${form.name}`, (files) => files.make(id, order()));
+    return bytes && new File([bytes as Uint8Array<ArrayBuffer>], fileName(title, form.ending), { type: form.mime });
+  };
+  const save = async (id: ExportId): Promise<void> => {
+    const file = await make(id);
+    if (file) downloadFile(file.name, file.type, file);
+  };
+  const copySummary = async (): Promise<void> => {
+    try {
+      await navigator.clipboard.writeText(summaryText(order()));
+      setSaid('The three lines are copied.');
+    } catch {
+      setSaid('The browser does not let anything be copied here. Take the Summary form and copy it from the page.');
+    }
+  };
+  const share = async (): Promise<void> => {
+    const file = await make('pdf');
+    if (!file) return;
+    try {
+      await navigator.share({ title, files: [file] });
+    } catch (error) {
+      if (!(error instanceof DOMException && error.name === 'AbortError'))
+        setSaid('This device does not share files from here; the PDF can be saved and sent instead.');
+    }
+  };
+  return (
+    <>
+      <Flex gap="0.4rem" flexWrap="wrap" align="center">
+        <Button variant="solid" onClick={() => window.print()}>
+          <Printer size={18} aria-hidden /> Print
+        </Button>
+        <Button onClick={() => void save('pdf')}>
+          <Download size={18} aria-hidden /> PDF
+        </Button>
+        <Menu.Root
+          positioning={{ strategy: 'fixed', placement: 'bottom-start' }}
+          onSelect={({ value }) => void save(value as ExportId)}
+        >
+          <Menu.Trigger asChild>
+            <Button>
+              Other files <ChevronDown size={15} aria-hidden />
+            </Button>
+          </Menu.Trigger>
+          <Menu.Positioner>
+            <Menu.Content
+              zIndex="20"
+              background="paper"
+              color="ink"
+              border="1.5px solid"
+              borderColor="rule"
+              borderRadius="4px"
+              paddingBlock="0.35rem"
+              minWidth="20rem"
+              css={{ '&:focus-visible': { outline: 'none' } }}
+            >
+              {EXPORT_FORMS.filter(({ id }) => id !== 'pdf').map(({ id, name, use }) => (
+                <Menu.Item
+                  key={id}
+                  value={id}
+                  display="flex"
+                  justifyContent="space-between"
+                  gap="1.5rem"
+                  padding="0.3rem 0.9rem"
+                  cursor="pointer"
+                  css={{ '&[data-highlighted]': { background: 'sand', outline: 'none' } }}
+                >
+                  {name}
+                  <chakra.span color="quiet" fontSize="0.875rem">
+                    {use}
+                  </chakra.span>
+                </Menu.Item>
+              ))}
+            </Menu.Content>
+          </Menu.Positioner>
+        </Menu.Root>
+        <Button variant="plain" onClick={() => void copySummary()}>
+          <Copy size={18} aria-hidden /> Copy summary
+        </Button>
+        {'share' in navigator && (
+          <Button variant="plain" onClick={() => void share()}>
+            <Share2 size={18} aria-hidden /> Share
+          </Button>
+        )}
+      </Flex>
+      <chakra.div role="status" aria-live="polite" fontSize="0.9375rem">
+        {busy && (
+          <Flex gap="0.75rem" align="center">
+            {busy} …
+            <Button size="small" onClick={cancel}>
+              Stop
+            </Button>
+          </Flex>
+        )}
+        {!busy && said}
+      </chakra.div>
+      {problem && (
+        <chakra.p role="alert" color="slip">
+          {problem}
+        </chakra.p>
+      )}
+    </>
+  );
+}

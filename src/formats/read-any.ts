@@ -1,0 +1,118 @@
+/** Any file that may hold dances: told apart by what is inside, read by what it needs, refused in a sentence. */
+import { readDanceCsv } from './dance-csv';
+import { readDanceHtml } from './dance-html';
+import { readDanceJson } from './dance-json';
+import { readDanceMarkdown } from './dance-markdown';
+import { readTextBytes } from './text-file';
+import { baseName, isZip, unpack } from './zip';
+
+export const SOURCES = ['text', 'markdown', 'web page', 'CSV', 'JSON', 'Word file', 'PDF'] as const;
+export type SourceKind = (typeof SOURCES)[number];
+
+export interface ReadDance {
+  readonly name: string;
+  readonly kind: SourceKind;
+  readonly text: string;
+  /** It came from this slate and carries its own script: nothing is to be settled. */
+  readonly isOwn: boolean;
+}
+
+export interface ReadFiles {
+  readonly dances: readonly ReadDance[];
+  /** A sentence for each file that could not be read. */
+  readonly problems: readonly string[];
+}
+
+/** Bytes of a file; larger ones hold no dance. */
+export const MOST_FILE = 40_000_000;
+const ZIP_LIMITS = { file: 4_000_000, all: 60_000_000 };
+
+const isPdf = (bytes: Uint8Array): boolean =>
+  new TextDecoder('latin1').decode(bytes.subarray(0, 1024)).includes('%PDF-');
+
+const PICTURES: readonly (readonly number[])[] = [[0x89, 0x50, 0x4e, 0x47], [0xff, 0xd8, 0xff], [0x47, 0x49, 0x46, 0x38], [0x42, 0x4d], [0x49, 0x49, 0x2a], [0x4d, 0x4d, 0x00]]; // prettier-ignore
+const isPicture = (bytes: Uint8Array): boolean =>
+  PICTURES.some((start) => start.every((byte, index) => bytes[index] === byte)) ||
+  /^RIFF....WEBP|^....ftyp(?:heic|heix|mif1|avif)/s.test(new TextDecoder('latin1').decode(bytes.subarray(0, 16)));
+
+const isOldWord = (bytes: Uint8Array): boolean =>
+  bytes[0] === 0xd0 && bytes[1] === 0xcf && bytes[2] === 0x11 && bytes[3] === 0xe0;
+
+export async function readAnyFile(bytes: Uint8Array, name: string): Promise<ReadFiles> {
+  const refuse = (problem: string): ReadFiles => ({ dances: [], problems: [`${baseName(name)}: ${problem}`] });
+  if (bytes.byteLength === 0) return refuse('The file is empty.');
+  if (bytes.byteLength > MOST_FILE)
+    return refuse(
+      'This file is larger than 40 MB; a dance is a few kilobytes of text. Copy its words and paste them here.',
+    );
+  if (isPicture(bytes))
+    return refuse(
+      'This is a picture: it carries no words. Open it in a program that recognises text and paste the words here, or type the dance from it.',
+    );
+  if (isOldWord(bytes))
+    return refuse(
+      'This is a Word file of the old kind (.doc). Save it as .docx, or copy its words and paste them here.',
+    );
+  if (isZip(bytes)) return readZip(bytes, name);
+  if (isPdf(bytes)) {
+    const read = await (await import('./read-pdf')).readPdf(bytes);
+    return 'problem' in read ? refuse(read.problem) : one(name, 'PDF', read.text);
+  }
+  return readTextFile(bytes, name);
+}
+
+const one = (name: string, kind: SourceKind, text: string, isOwn = false): ReadFiles => ({
+  dances: [{ name: baseName(name), kind, text, isOwn }],
+  problems: [],
+});
+
+async function readTextFile(bytes: Uint8Array, name: string): Promise<ReadFiles> {
+  const refuse = (problem: string): ReadFiles => ({ dances: [], problems: [`${baseName(name)}: ${problem}`] });
+  const file = readTextBytes(bytes);
+  if ('problem' in file) return refuse(file.problem);
+  const start = file.text.trimStart().slice(0, 400).toLowerCase();
+  if (/\.json$/i.test(name) || (start.startsWith('{') && start.includes('"format"'))) {
+    const read = readDanceJson(file.text);
+    return 'problem' in read ? refuse(read.problem) : one(name, 'JSON', read.dance.text, true);
+  }
+  if (/^<(?:!doctype html|html|body|div|table|p|meta|!--)/.test(start) || /\.html?$/i.test(name)) {
+    const own = readDanceHtml(file.text);
+    if ('text' in own) return one(name, 'web page', own.text, true);
+    const { htmlToScript } = await import('./html-lines');
+    return one(name, 'web page', htmlToScript(file.text));
+  }
+  if (/\.csv$/i.test(name)) {
+    const read = readDanceCsv(file.text);
+    return 'problem' in read ? refuse(read.problem) : one(name, 'CSV', read.text);
+  }
+  if (/\.(?:md|markdown)$/i.test(name)) return one(name, 'markdown', readDanceMarkdown(file.text));
+  return one(name, 'text', file.text);
+}
+
+const WANTED = /\.(?:txt|md|markdown|html?|csv|json)$/i;
+
+/** A Word file, or a ZIP of dances. Folders in it are passed over, names lead nowhere, other files are told. */
+async function readZip(bytes: Uint8Array, name: string): Promise<ReadFiles> {
+  const isWord = unpack(bytes, (inside) => inside === '[Content_Types].xml', { file: 2_000_000, all: 2_000_000 });
+  if ('files' in isWord && isWord.files.size > 0) {
+    const read = await (await import('./read-docx')).readDocx(bytes);
+    return 'problem' in read
+      ? { dances: [], problems: [`${baseName(name)}: ${read.problem}`] }
+      : one(name, 'Word file', read.text);
+  }
+  const unpacked = unpack(
+    bytes,
+    (inside) => WANTED.test(inside) && !/(?:^|\/)(?:__MACOSX|\.)/.test(inside),
+    ZIP_LIMITS,
+  );
+  if ('problem' in unpacked) return { dances: [], problems: [`${baseName(name)}: ${unpacked.problem}`] };
+  const dances: ReadDance[] = [];
+  const problems: string[] = [];
+  for (const [inside, content] of unpacked.files) {
+    const read = await readTextFile(content, inside);
+    dances.push(...read.dances);
+    problems.push(...read.problems);
+  }
+  if (dances.length + problems.length === 0) problems.push(`${baseName(name)}: There is no dance in this ZIP.`);
+  return { dances, problems };
+}

@@ -1,0 +1,80 @@
+/** ZIP files in and out, with a limit on what they may unpack to: a few kilobytes can claim to be gigabytes. */
+import { strToU8, Unzip, UnzipInflate, zipSync, type UnzipFile } from 'fflate';
+
+export const MOST_FILES = 5000;
+
+export interface UnzipLimits {
+  /** Bytes, unpacked, of one file. */
+  readonly file: number;
+  /** Bytes, unpacked, of all that are wanted. */
+  readonly all: number;
+}
+
+export type Unpacked = { readonly files: ReadonlyMap<string, Uint8Array> } | { readonly problem: string };
+
+export const isZip = (bytes: Uint8Array): boolean =>
+  bytes[0] === 0x50 && bytes[1] === 0x4b && (bytes[2] === 3 || bytes[2] === 5);
+
+const SLICE = 65_536;
+
+class TooMuch extends Error {}
+
+/** Unpacks what `wants` names, counting while it unpacks: what a ZIP says of its own sizes is not believed. */
+export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limits: UnzipLimits): Unpacked {
+  const files = new Map<string, Uint8Array>();
+  let [all, seen, broken] = [0, 0, false];
+  const onFile = (file: UnzipFile): void => {
+    seen += 1;
+    if (seen > MOST_FILES) throw new TooMuch();
+    if (file.name.endsWith('/') || !wants(file.name)) return;
+    const chunks: Uint8Array[] = [];
+    let own = 0;
+    file.ondata = (error, chunk, final) => {
+      if (error) broken = true;
+      else {
+        own += chunk.length;
+        all += chunk.length;
+        if (own > limits.file || all > limits.all) throw new TooMuch();
+        chunks.push(chunk.slice());
+        if (final) files.set(file.name, joined(chunks, own));
+      }
+    };
+    file.start();
+  };
+  try {
+    const reader = new Unzip(onFile);
+    reader.register(UnzipInflate);
+    for (let at = 0; at < bytes.length; at += SLICE)
+      reader.push(bytes.subarray(at, at + SLICE), at + SLICE >= bytes.length);
+  } catch (error) {
+    if (error instanceof TooMuch)
+      return { problem: 'This file unpacks to far more than any number of dances; it was not opened.' };
+    broken = true;
+  }
+  return broken && files.size === 0 ? { problem: 'This file is damaged: it can’t be unpacked.' } : { files };
+}
+
+function joined(chunks: readonly Uint8Array[], size: number): Uint8Array {
+  const whole = new Uint8Array(size);
+  let at = 0;
+  for (const chunk of chunks) {
+    whole.set(chunk, at);
+    at += chunk.length;
+  }
+  return whole;
+}
+
+/** The last part of a path inside a ZIP: folders, drives and dots in it lead nowhere. */
+export const baseName = (name: string): string => name.replace(/^.*[\\/]/, '');
+
+/** Names that come twice get a number. */
+export function pack(files: readonly { readonly name: string; readonly content: string | Uint8Array }[]): Uint8Array {
+  const entries: Record<string, Uint8Array> = Object.create(null) as Record<string, Uint8Array>;
+  for (const { name, content } of files) {
+    let free = name;
+    for (let number = 2; free in entries; number++)
+      free = name.replace(/(\.[^.]*)?$/, (ending) => `-${number}${ending}`);
+    entries[free] = typeof content === 'string' ? strToU8(content) : content;
+  }
+  return zipSync(entries, { level: 6 });
+}

@@ -1,0 +1,59 @@
+/** Files written and read off the main thread. To cancel, the worker is ended. */
+import { expose } from 'comlink';
+import regular from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
+import regularMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?url';
+import bold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
+import boldMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?url';
+import italic from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-italic.woff?url';
+import italicMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-italic.woff?url';
+import type { ExportId, ExportOrder } from '../formats/exports';
+import { makeExport } from '../formats/make-export';
+import { pack } from '../formats/zip';
+import type { PdfFonts } from '../formats/sheet-pdf';
+import { readAnyFile, type ReadFiles } from '../formats/read-any';
+
+const fetched = async (address: string): Promise<Uint8Array> =>
+  new Uint8Array(await (await fetch(address)).arrayBuffer());
+
+async function fonts(): Promise<PdfFonts> {
+  const [a, b, c, d, e, f] = await Promise.all([regular, regularMore, bold, boldMore, italic, italicMore].map(fetched));
+  return {
+    regular: { latin: a, 'latin-ext': b },
+    bold: { latin: c, 'latin-ext': d },
+    italic: { latin: e, 'latin-ext': f },
+  };
+}
+
+const fontFaces = async (): Promise<string> => (await import('../formats/font-faces')).FONT_FACES;
+
+const bytesOf = (made: string | Uint8Array): Uint8Array =>
+  typeof made === 'string' ? new TextEncoder().encode(made) : made;
+
+const files = {
+  make: async (form: ExportId, order: ExportOrder): Promise<Uint8Array> =>
+    bytesOf(await makeExport(form, order, { fonts, fontFaces })),
+
+  /** A batch as one ZIP; `onDone` is told how many are made. */
+  makeAll: async (
+    form: ExportId,
+    orders: readonly { readonly name: string; readonly order: ExportOrder }[],
+    onDone: (count: number) => void,
+  ): Promise<Uint8Array> => {
+    const loaded = form === 'pdf' ? await fonts() : undefined;
+    const made: { name: string; content: Uint8Array }[] = [];
+    for (const { name, order } of orders) {
+      made.push({
+        name,
+        content: bytesOf(await makeExport(form, order, { fonts: async () => loaded ?? fonts(), fontFaces })),
+      });
+      onDone(made.length);
+    }
+    return pack(made);
+  },
+
+  read: (bytes: Uint8Array, name: string): Promise<ReadFiles> => readAnyFile(bytes, name),
+};
+
+export type Files = typeof files;
+
+expose(files);
