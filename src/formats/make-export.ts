@@ -32,7 +32,7 @@ const MAKERS: Readonly<Record<ExportId, Maker>> = {
     const { dance, script } = studyOf(order);
     const sheet = printSheet(dance, order.paper, choiceOf(order));
     const author = script.header.entries.find(({ key }) => key === 'author')?.value ?? '';
-    return printSheetPdf(sheet, await fonts(), { author, madeAt: new Date(order.madeAt) });
+    return printSheetPdf(sheet, await fonts(), { author, madeAt: new Date(order.madeAt), source: order.original });
   },
   docx: async (order) => {
     const { printDanceDocx } = await import('./dance-docx');

@@ -56,7 +56,7 @@ export async function readAnyFile(bytes: Uint8Array, name: string): Promise<Read
   if (isZip(bytes)) return readZip(bytes, name);
   if (isPdf(bytes)) {
     const read = await (await import('./read-pdf')).readPdf(bytes);
-    return 'problem' in read ? refuse(read.problem) : one(name, 'PDF', read.text);
+    return 'problem' in read ? refuse(read.problem) : one(name, 'PDF', read.text, read.isOwn);
   }
   return readTextFile(bytes, name);
 }
@@ -102,7 +102,7 @@ async function readZip(bytes: Uint8Array, name: string): Promise<ReadFiles> {
   }
   const unpacked = unpack(
     bytes,
-    (inside) => WANTED.test(inside) && !/(?:^|\/)(?:__MACOSX|\.)/.test(inside),
+    (inside) => WANTED.test(inside) && !/(?:^|\/)(?:__MACOSX|\.[^./])/.test(inside),
     ZIP_LIMITS,
   );
   if ('problem' in unpacked) return { dances: [], problems: [`${baseName(name)}: ${unpacked.problem}`] };

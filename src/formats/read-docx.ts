@@ -12,7 +12,7 @@ const MOST_RUNS = 60_000;
 
 const STYLES = [
   "p[style-name='Note'] => blockquote:fresh",
-  "p[style-name='Caution'] => ",
+  "p[style-name='Caution'] => !",
   "p[style-name='Title'] => h1:fresh",
 ];
 

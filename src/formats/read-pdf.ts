@@ -1,4 +1,6 @@
 /** The words of a PDF as lines, where it carries words. A scanned page has none and is refused. Loaded when it is used. */
+import { readTextBytes } from './text-file';
+import { SOURCE_NAME } from './source-name';
 import * as pdfjs from 'pdfjs-dist/legacy/build/pdf.mjs';
 import * as pdfWorker from 'pdfjs-dist/legacy/build/pdf.worker.mjs';
 
@@ -7,7 +9,9 @@ import * as pdfWorker from 'pdfjs-dist/legacy/build/pdf.worker.mjs';
 
 const MOST_PAGES = 40;
 
-export type ReadPdf = { readonly text: string; readonly pages: number } | { readonly problem: string };
+export type ReadPdf =
+  /** `isOwn`: made by this slate, with its script inside. */
+  { readonly text: string; readonly pages: number; readonly isOwn: boolean } | { readonly problem: string };
 
 interface Word {
   readonly text: string;
@@ -28,6 +32,10 @@ export async function readPdf(bytes: Uint8Array): Promise<ReadPdf> {
   });
   try {
     const pdf = await loading.promise;
+    const inside = (await pdf.getAttachments()) as Record<string, { filename: string; content: Uint8Array }> | null;
+    const source = Object.values(inside ?? {}).find(({ filename }) => filename === SOURCE_NAME);
+    const own = source && readTextBytes(source.content);
+    if (own && 'text' in own) return { text: own.text, pages: pdf.numPages, isOwn: true };
     const pages: string[] = [];
     for (let number = 1; number <= Math.min(pdf.numPages, MOST_PAGES); number++) {
       const page = await pdf.getPage(number);
@@ -56,7 +64,7 @@ export async function readPdf(bytes: Uint8Array): Promise<ReadPdf> {
         problem:
           'This PDF is a picture of a page: it carries no words. Open it in a program that recognises text and paste the words here, or type the dance from it.',
       };
-    return { text: `${text}\n`, pages: pdf.numPages };
+    return { text: `${text}\n`, pages: pdf.numPages, isOwn: false };
   } catch (error) {
     const locked = error instanceof Error && error.name === 'PasswordException';
     return {
@@ -89,6 +97,9 @@ function linesOf(words: readonly Word[]): string[] {
       .map((word, index) => {
         const before = sorted[index - 1];
         const gap = before ? word.x - (before.x + before.width) : 0;
+        // An hour far out at the end of a line is the wall faced, not where a turn goes to.
+        if (before && index === sorted.length - 1 && gap > word.size * 2 && /^\d{1,2}:\d\d$/.test(word.text.trim()))
+          return ` (${word.text.trim()})`;
         return `${before && gap > word.size * 0.12 ? ' ' : ''}${word.text}`;
       })
       .join('')

@@ -1,6 +1,7 @@
 /** The set pages as a PDF: fonts embedded, text selectable, tagged, with title and language. Loaded when it is used. */
 import PDFDocument from 'pdfkit';
 import { byFontFile } from '../paper/type';
+import { SOURCE_NAME } from './source-name';
 import { TINTS, type Face, type Item, type PrintedSheet } from '../paper/page';
 
 /** Font files as bytes, by face; letters of other European languages are in the second of each. */
@@ -12,13 +13,15 @@ const PLAIN = { kern: false, liga: false, calt: false } as unknown as PDFKit.Mix
 export interface PdfFacts {
   readonly author: string;
   readonly madeAt: Date;
+  /** The script as it is kept; it travels inside the file, for the way back. */
+  readonly source?: string;
 }
 
 /** `onPage` is called before each page; when it throws, the writing stops. */
 export async function printSheetPdf(
   sheet: PrintedSheet,
   fonts: PdfFonts,
-  { author, madeAt }: PdfFacts,
+  { author, madeAt, source }: PdfFacts,
   onPage: (page: number) => void | Promise<void> = () => undefined,
 ): Promise<Uint8Array> {
   const { paper, pages, title, language } = sheet;
@@ -41,6 +44,15 @@ export async function printSheetPdf(
   });
   for (const face of ['regular', 'bold', 'italic'] as const)
     for (const file of ['latin', 'latin-ext'] as const) pdf.registerFont(`${face} ${file}`, fonts[face][file] as never);
+  if (source !== undefined)
+    pdf.file(new TextEncoder().encode(source) as never, {
+      name: SOURCE_NAME,
+      type: 'text/plain',
+      creationDate: madeAt,
+      modifiedDate: madeAt,
+      description: title,
+      hidden: false,
+    });
   const root = pdf.struct('Document');
   pdf.addStructure(root);
   for (const [index, { blocks }] of pages.entries()) {

@@ -22,19 +22,24 @@ class TooMuch extends Error {}
 /** Unpacks what `wants` names, counting while it unpacks: what a ZIP says of its own sizes is not believed. */
 export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limits: UnzipLimits): Unpacked {
   const files = new Map<string, Uint8Array>();
-  let [all, seen, broken] = [0, 0, false];
+  let [all, seen, broken, tooMuch] = [0, 0, false, false];
+  // The library catches what its callbacks throw: the flag tells.
+  const stop = (): never => {
+    tooMuch = true;
+    throw new TooMuch();
+  };
   const onFile = (file: UnzipFile): void => {
     seen += 1;
-    if (seen > MOST_FILES) throw new TooMuch();
+    if (seen > MOST_FILES) stop();
     if (file.name.endsWith('/') || !wants(file.name)) return;
     const chunks: Uint8Array[] = [];
     let own = 0;
     file.ondata = (error, chunk, final) => {
-      if (error) broken = true;
+      if (error || tooMuch) broken = true;
       else {
         own += chunk.length;
         all += chunk.length;
-        if (own > limits.file || all > limits.all) throw new TooMuch();
+        if (own > limits.file || all > limits.all) stop();
         chunks.push(chunk.slice());
         if (final) files.set(file.name, joined(chunks, own));
       }
@@ -44,13 +49,14 @@ export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limi
   try {
     const reader = new Unzip(onFile);
     reader.register(UnzipInflate);
-    for (let at = 0; at < bytes.length; at += SLICE)
+    for (let at = 0; at < bytes.length; at += SLICE) {
       reader.push(bytes.subarray(at, at + SLICE), at + SLICE >= bytes.length);
-  } catch (error) {
-    if (error instanceof TooMuch)
-      return { problem: 'This file unpacks to far more than any number of dances; it was not opened.' };
+      if (tooMuch) break;
+    }
+  } catch {
     broken = true;
   }
+  if (tooMuch) return { problem: 'This file unpacks to far more than any number of dances; it was not opened.' };
   return broken && files.size === 0 ? { problem: 'This file is damaged: it can’t be unpacked.' } : { files };
 }
 

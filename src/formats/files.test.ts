@@ -1,0 +1,232 @@
+/** Files out and in: through other readers, against their standards, and with everything that can be wrong with them. */
+import { describe, expect, test } from '@jest/globals';
+import { readFileSync, readdirSync } from 'node:fs';
+import { deflateRawSync } from 'node:zlib';
+import JSZip from 'jszip';
+import mammoth from 'mammoth';
+import { Document, Packer, Paragraph, TextRun } from 'docx';
+import { inLanguage, SLATE_STYLE, studyText, tidyScript, type Language } from '../core';
+import { printDanceDocx } from './dance-docx';
+import { EXPORT_IDS, exportForm, plainOrder } from './exports';
+import { htmlToScript } from './html-lines';
+import { makeExport } from './make-export';
+import { pdfFonts } from './node-fonts';
+import { MOST_FILE, readAnyFile } from './read-any';
+import { readDocx } from './read-docx';
+import { pack, unpack } from './zip';
+
+const DEMOS = readdirSync('dances')
+  .filter((name) => name.endsWith('.txt'))
+  .map((name) => [name, readFileSync(`dances/${name}`, 'utf8')] as const);
+const [, ferry] = DEMOS.find(([name]) => name.startsWith('ferry')) ?? ['', ''];
+const bytesOf = (made: string | Uint8Array): Uint8Array =>
+  typeof made === 'string' ? new TextEncoder().encode(made) : made;
+const means = { fonts: async () => pdfFonts(), fontFaces: async () => '' };
+
+/** What a dance is, whatever its spaces and empty lines. */
+const lines = (text: string): string[] =>
+  text
+    .split('\n')
+    .map((line) => line.trim().replace(/\s+/g, ' ').replace(/^#+ /, '# '))
+    .filter(Boolean);
+
+describe.each(DEMOS)('%s', (_, text) => {
+  test.each(EXPORT_IDS)('leaves as %s and comes back as the same dance', async (id) => {
+    const made = bytesOf(await makeExport(id, plainOrder(text, '', 'en', 0), means));
+    const { dances, problems } = await readAnyFile(made, `dance.${exportForm(id).ending}`);
+    expect(problems).toEqual([]);
+    expect(dances).toHaveLength(1);
+    if (id === 'docx' || id === 'md') expect(lines(dances[0].text)).toEqual(lines(text));
+    else expect(dances[0].text).toBe(text);
+    const [before, after] = [studyText(text), studyText(dances[0].text)];
+    expect(after.dance.netTurn).toBe(before.dance.netTurn);
+    expect(after.view.truth).toEqual(before.view.truth);
+  });
+});
+
+describe.each(DEMOS.filter(([name]) => /ferry|lanterns/.test(name)))('%s', (_, text) => {
+  test.each(['de', 'fr'] as const)(
+    'leaves as a Word file in %s and comes back with the same feet and walls',
+    async (language) => {
+      const { dance } = studyText(text);
+      const translated = studyText(tidyScript(dance, inLanguage(SLATE_STYLE, language)));
+      const read = await readDocx(await printDanceDocx(translated, { language, paper: 'a4' }));
+      const again = studyText('text' in read ? read.text : '');
+      expect(again.dance.netTurn).toBe(dance.netTurn);
+      expect(again.view.truth.counts).toBe(studyText(text).view.truth.counts);
+    },
+  );
+});
+
+describe('the Word file', () => {
+  const made = (language: Language = 'en') =>
+    printDanceDocx(studyText(ferry), { language, paper: 'a4', revision: 'harbour night' });
+
+  test('has the parts of Office Open XML (ISO/IEC 29500-2: package, -1: WordprocessingML), opened by another ZIP library', async () => {
+    const zip = await JSZip.loadAsync(await made());
+    for (const part of [
+      '[Content_Types].xml',
+      '_rels/.rels',
+      'word/document.xml',
+      'word/styles.xml',
+      'docProps/core.xml',
+    ])
+      expect(zip.file(part)).not.toBeNull();
+    const document = (await zip.file('word/document.xml')?.async('string')) ?? '';
+    expect(document).toContain('<w:tblHeader/>');
+    expect(document).toContain('w:val="Heading1"');
+    expect((await zip.file('docProps/core.xml')?.async('string')) ?? '').toContain(
+      '<dc:title>Ferry at Dusk</dc:title>',
+    );
+    expect((await zip.file('word/styles.xml')?.async('string')) ?? '').toContain('<w:lang w:val="en-GB"');
+    // A4 by ISO 216 in twips, twentieths of a point: 210 mm and 297 mm.
+    expect(document).toMatch(/<w:pgSz w:w="11906" w:h="16838"/);
+  });
+
+  test('read by a general-purpose reader (mammoth) it has real headings and tables', async () => {
+    const { value } = await mammoth.convertToHtml({ buffer: Buffer.from(await made()) });
+    expect(value).toMatch(/^<h1>.*Ferry at Dusk<\/h1>/);
+    expect(value.match(/<h2>/g)).toHaveLength(4);
+    expect(value.match(/<table>/g)?.length).toBeGreaterThanOrEqual(4);
+  });
+
+  test('written by hand elsewhere, as paragraphs or as a table, it is read line by line', async () => {
+    const foreign = await Packer.toBuffer(
+      new Document({
+        sections: [
+          {
+            children: ['Harbour Two', 'SECTION 1', '1-4 Vine right, touch', '5-8 Vine left, touch'].map(
+              (text) =>
+                new Paragraph({
+                  children: [new TextRun(text.slice(0, 3)), new TextRun({ text: text.slice(3), bold: true })],
+                }),
+            ),
+          },
+        ],
+      }),
+    );
+    expect(await readDocx(new Uint8Array(foreign))).toEqual({
+      text: 'Harbour Two\nSECTION 1\n1-4 Vine right, touch\n5-8 Vine left, touch\n',
+    });
+  });
+});
+
+describe('web pages and mails', () => {
+  test.each([
+    ['<div>Tide</div><div>1-4 Vine R</div><div>5-8 Vine L</div>', 'Tide\n1-4 Vine R\n5-8 Vine L\n'],
+    ['<p>1-2 Rock R<br>3&amp;4 Coaster <b>L</b></p>', '1-2 Rock R\n3&4 Coaster L\n'],
+    ['<h1>Tide</h1><h3>Section 1</h3><ul><li>1-4 Vine&nbsp;R</li></ul>', '# Tide\n\n## Section 1\n1-4 Vine R\n'],
+    [
+      '<table><tr><th>Counts</th><th>Steps</th><th>Wall</th></tr><tr><td>1-4</td><td>Vine R</td><td>12</td></tr></table>',
+      '1-4    Vine R\n',
+    ],
+    ['<table><tr><td>1-4</td><td>Vine R</td></tr></table>', '1-4 Vine R\n'],
+    [
+      '<p onclick="steal()">1-4 Vine R<script>steal()</script><style>p{}</style></p><iframe src="http://far.away"></iframe>',
+      '1-4 Vine R\n',
+    ],
+    ['<p hidden>secret</p><p>1-4 Vine R</p>', '1-4 Vine R\n'],
+  ])('%s', (html, text) => expect(htmlToScript(html)).toBe(text));
+
+  test('a page nested without end is read without harm', () => {
+    expect(htmlToScript(`${'<div>'.repeat(20_000)}deep`).length).toBeLessThan(10);
+  });
+});
+
+describe('ZIP', () => {
+  const texts = [
+    { name: 'a.txt', content: '# A' },
+    { name: 'a.txt', content: '# B' },
+    { name: 'ä b.txt', content: '# C' },
+  ];
+
+  test('what is packed opens in another library, with names of its own for each', async () => {
+    const zip = await JSZip.loadAsync(pack(texts));
+    expect(Object.keys(zip.files)).toEqual(['a.txt', 'a-2.txt', 'ä b.txt']);
+    expect(await zip.file('a-2.txt')?.async('string')).toBe('# B');
+  });
+
+  test('what another library packed is read, folders and hostile paths included, and leads nowhere', async () => {
+    const zip = new JSZip();
+    zip.file('../../etc/passwd.txt', '# Up and away\n1-4 Vine R');
+    zip.file('C:\\windows\\b.md', '# Drive');
+    zip.file('__MACOSX/c.txt', '# Hidden');
+    zip.file('d.exe', 'no');
+    zip.file('__proto__.txt', '# Proto');
+    const bytes = await zip.generateAsync({ type: 'uint8array', compression: 'DEFLATE' });
+    const { dances, problems } = await readAnyFile(bytes, 'all.zip');
+    expect(dances.map(({ name }) => name).sort()).toEqual(['__proto__.txt', 'b.md', 'passwd.txt']);
+    expect(problems).toEqual([]);
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+  });
+
+  test('one that unpacks to gigabytes is stopped where the limit is, whatever it says of itself', async () => {
+    const zip = new JSZip();
+    zip.file('bomb.txt', new Uint8Array(80_000_000));
+    const bytes = await zip.generateAsync({
+      type: 'uint8array',
+      compression: 'DEFLATE',
+      compressionOptions: { level: 9 },
+    });
+    expect(bytes.length).toBeLessThan(200_000);
+    const { dances, problems } = await readAnyFile(bytes, 'bomb.zip');
+    expect(dances).toEqual([]);
+    expect(problems[0]).toMatch(/unpacks to far more/);
+    expect(unpack(bytes, () => true, { file: 1000, all: 1000 })).toHaveProperty('problem');
+  });
+});
+
+/** A Word file whose document is this XML. */
+async function docxOf(document: string): Promise<Uint8Array> {
+  const zip = await JSZip.loadAsync(await printDanceDocx(studyText('# A'), { language: 'en', paper: 'a4' }));
+  zip.file('word/document.xml', document);
+  return zip.generateAsync({ type: 'uint8array', compression: 'DEFLATE' });
+}
+
+const BODY =
+  '<?xml version="1.0"?><w:document xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"><w:body>';
+
+describe('files that are no dance are refused in a sentence', () => {
+  const HEIC = new Uint8Array([0, 0, 0, 24, ...new TextEncoder().encode('ftypheic')]);
+  test.each<[string, () => Uint8Array | Promise<Uint8Array>, RegExp]>([
+    ['empty.txt', () => new Uint8Array(), /empty/],
+    ['huge.txt', () => new Uint8Array(MOST_FILE + 1), /larger than 40 MB/],
+    ['photo.png', () => new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0, 1]), /picture/],
+    ['photo.heic', () => HEIC, /picture/],
+    ['old.doc', () => new Uint8Array([0xd0, 0xcf, 0x11, 0xe0, 1]), /old kind/],
+    [
+      'cut.docx',
+      async () => (await docxOf(`${BODY}<w:p/></w:body></w:document>`)).subarray(0, 900),
+      /damaged|no dance|no Word/,
+    ],
+    ['cut.pdf', () => new TextEncoder().encode('%PDF-1.7\n1 0 obj <<'), /damaged/],
+    ['broken.docx', () => docxOf(`${BODY}<w:p><w:r>`), /damaged|no words/],
+    [
+      'runs.docx',
+      () => docxOf(`${BODY}<w:p>${'<w:r><w:t>a</w:t></w:r>'.repeat(1_000_000)}</w:p></w:body></w:document>`),
+      /far longer/,
+    ],
+    ['pictures.docx', () => docxOf(`${BODY}<w:p/></w:body></w:document>`), /only pictures/],
+    ['deep.json', () => new TextEncoder().encode('{"format":"pace-slate-dance","version":1,"text":'), /damaged/],
+    ['noise.zip', () => new Uint8Array([0x50, 0x4b, 3, 4, ...deflateRawSync(Buffer.from('x'))]), /damaged|no dance/],
+  ])('%s', async (name, make, sentence) => {
+    const { dances, problems } = await readAnyFile(await make(), name);
+    expect(dances).toEqual([]);
+    expect(problems).toHaveLength(1);
+    expect(problems[0]).toMatch(sentence);
+    expect(problems[0]).toContain(name);
+  });
+
+  test('prototype keys in JSON change nothing', async () => {
+    const json =
+      '{"format":"pace-slate-dance","version":1,"text":"# A","__proto__":{"polluted":true},"constructor":{"prototype":{"polluted":true}}}';
+    expect((await readAnyFile(new TextEncoder().encode(json), 'a.json')).dances[0].text).toBe('# A');
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+  });
+
+  test('a scanned PDF is told what to do instead', async () => {
+    const page =
+      '%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj\n3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 100 100]>>endobj\ntrailer<</Root 1 0 R>>\n%%EOF';
+    expect((await readAnyFile(new TextEncoder().encode(page), 'scan.pdf')).problems[0]).toMatch(/picture of a page/);
+  });
+});
