@@ -21,7 +21,8 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        // The older font files too: what makes PDFs reads those.
+        globPatterns: ['**/*.{js,mjs,css,html,svg,woff2,woff}'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//, /^\/assets\//],
       },

@@ -34,7 +34,7 @@ S4 JAZZ BOX, HIP BUMPS
 `;
 
 const LAMPS = `Lamps on the Lock Gate
-Count: 48 Wall: 2 Level: Intermediate
+Count: 48 Wall: 1 Level: Intermediate
 
 Sec 1: Walk, walk, mambo, back back, coaster
 1-2 Walk forward right, left

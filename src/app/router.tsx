@@ -24,10 +24,18 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./routes/WallsScreen')).WallsScreen }),
           },
           {
+            path: 'revisions',
+            lazy: async () => ({ Component: (await import('./routes/RevisionsScreen')).RevisionsScreen }),
+          },
+          {
             path: 'sheet',
             lazy: async () => ({ Component: (await import('./routes/SheetScreen')).SheetScreen }),
           },
         ],
+      },
+      {
+        path: 'import',
+        lazy: async () => ({ Component: (await import('./routes/ImportScreen')).ImportScreen }),
       },
       {
         path: 'figures',

@@ -6,14 +6,14 @@ import { printSheetText } from './print-sheet';
 const SEVERITIES = ['error', 'warning', 'remark'] as const;
 
 /** 0: nothing worse than a warning; 1: errors found; 2: a file that can't be read. */
-export function check(named: readonly string[], json: boolean, walls: number): number {
+export async function check(named: readonly string[], json: boolean, walls: number): Promise<number> {
   const files = filesOf(named);
   const several = files.length > 1;
   const reports: (Report & { file: string })[] = [];
   const rows: string[][] = [];
   let worst = 0;
   for (const file of files) {
-    const opened = readInput(file);
+    const opened = await readInput(file);
     if ('problem' in opened) {
       worst = refuse(`${file}: ${opened.problem}`);
       continue;

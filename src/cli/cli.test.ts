@@ -120,3 +120,18 @@ test('what can’t be read is said in one sentence, exit 2', () => {
     expect(stderr.trim().split('\n')).toHaveLength(1);
   }
 });
+
+test('tidy puts a dance into another language, convert makes a Word file and a PDF that open again', () => {
+  const german = slate(['tidy', 'dances/ferry-at-dusk.txt', '--lang', 'de']).stdout;
+  expect(german).toContain('5-6    Schritt R vor, Pivot 1/2 links herum (6:00)\n');
+  expect(slate(['tidy', '-', '--lang', 'en'], german).stdout).toContain(
+    '5-6    Step R forward, pivot 1/2 left (6:00)\n',
+  );
+  expect(slate(['tidy', '-', '--lang', 'nl'], german).status).toBe(2);
+  for (const to of ['docx', 'pdf']) {
+    expect(slate(['convert', 'dances/ferry-at-dusk.txt', '--to', to, '--out', `test-results/ferry.${to}`]).status).toBe(
+      0,
+    );
+    expect(slate(['check', `test-results/ferry.${to}`]).stdout).toContain('Ferry at Dusk');
+  }
+});

@@ -1,36 +1,26 @@
-/** `slate convert`: a dance in another form, on standard output. */
-import { studyText, viewSheet, type Study } from '../core';
-import { printDanceCsv } from '../formats/dance-csv';
-import { printDanceHtml } from '../formats/dance-html';
-import { printDanceJson } from '../formats/dance-json';
-import { printDanceMarkdown } from '../formats/dance-markdown';
+/** `slate convert`: a dance in another form, on standard output or, for one file, in a file. */
+import { writeFileSync } from 'node:fs';
+import { languageOf } from '../core';
+import { plainOrder, type ExportId } from '../formats/exports';
+import { makeExport } from '../formats/make-export';
+import { pdfFonts } from '../formats/node-fonts';
 import { filesOf, readInput, refuse } from './input';
 
-export const CONVERSIONS = ['txt', 'json', 'md', 'html', 'csv'] as const;
-export type Conversion = (typeof CONVERSIONS)[number];
+const MEANS = { fonts: async () => pdfFonts(), fontFaces: async () => '' };
 
-function converted(study: Study, to: Conversion): string {
-  const { text, script, dance } = study;
-  switch (to) {
-    case 'txt':
-      return text;
-    case 'json':
-      return printDanceJson({ title: script.title, text });
-    case 'md':
-      return printDanceMarkdown(study);
-    case 'html':
-      return printDanceHtml(viewSheet(dance), text);
-    case 'csv':
-      return printDanceCsv(study);
-  }
-}
-
-export function convertFiles(named: readonly string[], to: Conversion): number {
+export async function convertFiles(named: readonly string[], to: ExportId, out: string | undefined): Promise<number> {
+  const files = filesOf(named);
+  if (out !== undefined && files.length !== 1) return refuse('--out takes one dance at a time.');
   let worst = 0;
-  for (const file of filesOf(named)) {
-    const opened = readInput(file);
-    if ('problem' in opened) worst = refuse(`${file}: ${opened.problem}`);
-    else process.stdout.write(converted(studyText(opened.text), to));
+  for (const file of files) {
+    const opened = await readInput(file);
+    if ('problem' in opened) {
+      worst = refuse(`${file}: ${opened.problem}`);
+      continue;
+    }
+    const made = await makeExport(to, plainOrder(opened.text, '', languageOf(opened.text), Date.now()), MEANS);
+    if (out === undefined) process.stdout.write(made);
+    else writeFileSync(out, made);
   }
   return worst;
 }

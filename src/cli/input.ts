@@ -1,21 +1,24 @@
 /** What the commands read: files, folders of sheets, standard input. */
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
-import { readDanceBytes } from '../formats/open-file';
+import { readAnyFile } from '../formats/read-any';
 
-const SHEETS = /\.(txt|json|html?|md|csv)$/i;
+const SHEETS = /\.(txt|json|html?|md|csv|docx|pdf)$/i;
 
 export type Opened = { readonly text: string } | { readonly problem: string };
 
 /** `-` is standard input. */
-export function readInput(file: string): Opened {
+export async function readInput(file: string): Promise<Opened> {
   let bytes: Uint8Array;
   try {
     bytes = readFileSync(file === '-' ? 0 : file);
   } catch {
     return { problem: 'There is no such file, or it can’t be opened.' };
   }
-  return readDanceBytes(bytes, file);
+  const { dances, problems } = await readAnyFile(bytes, file === '-' ? 'input' : file);
+  if (dances.length === 1) return { text: dances[0].text };
+  const [problem = 'This file holds several dances; unpack it first.'] = problems;
+  return { problem: problem.replace(/^[^:]*: /, '') };
 }
 
 /** A folder stands for the sheets in it and below it, in the order of their names. */

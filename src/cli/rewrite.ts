@@ -30,10 +30,15 @@ function rewritten(rewrite: Rewrite, { text, dance }: Study, style: HouseStyle):
 }
 
 /** Prints what comes of each file; with `write` text files are changed in place and named. */
-export function rewriteFiles(rewrite: Rewrite, named: readonly string[], style: HouseStyle, write: boolean): number {
+export async function rewriteFiles(
+  rewrite: Rewrite,
+  named: readonly string[],
+  style: HouseStyle,
+  write: boolean,
+): Promise<number> {
   let worst = 0;
   for (const file of filesOf(named)) {
-    const opened = readInput(file);
+    const opened = await readInput(file);
     if ('problem' in opened) {
       worst = refuse(`${file}: ${opened.problem}`);
       continue;

@@ -11,7 +11,8 @@ import { EXPORT_IDS, exportForm, plainOrder } from './exports';
 import { htmlToScript } from './html-lines';
 import { makeExport } from './make-export';
 import { pdfFonts } from './node-fonts';
-import { MOST_FILE, readAnyFile } from './read-any';
+import { MOST_FILE } from './limits';
+import { readAnyFile } from './read-any';
 import { readDocx } from './read-docx';
 import { pack, unpack } from './zip';
 

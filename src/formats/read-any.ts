@@ -3,6 +3,7 @@ import { readDanceCsv } from './dance-csv';
 import { readDanceHtml } from './dance-html';
 import { readDanceJson } from './dance-json';
 import { readDanceMarkdown } from './dance-markdown';
+import { MOST_FILE } from './limits';
 import { readTextBytes } from './text-file';
 import { baseName, isZip, unpack } from './zip';
 
@@ -23,8 +24,6 @@ export interface ReadFiles {
   readonly problems: readonly string[];
 }
 
-/** Bytes of a file; larger ones hold no dance. */
-export const MOST_FILE = 40_000_000;
 const ZIP_LIMITS = { file: 4_000_000, all: 60_000_000 };
 
 const isPdf = (bytes: Uint8Array): boolean =>
@@ -79,13 +78,15 @@ async function readTextFile(bytes: Uint8Array, name: string): Promise<ReadFiles>
     const own = readDanceHtml(file.text);
     if ('text' in own) return one(name, 'web page', own.text, true);
     const { htmlToScript } = await import('./html-lines');
-    return one(name, 'web page', htmlToScript(file.text));
+    const text = htmlToScript(file.text);
+    return text.trim() === '' ? refuse('problem' in own ? own.problem : '') : one(name, 'web page', text);
   }
   if (/\.csv$/i.test(name)) {
     const read = readDanceCsv(file.text);
     return 'problem' in read ? refuse(read.problem) : one(name, 'CSV', read.text);
   }
   if (/\.(?:md|markdown)$/i.test(name)) return one(name, 'markdown', readDanceMarkdown(file.text));
+  if (file.text.trim() === '') return refuse('There are no words in it.');
   return one(name, 'text', file.text);
 }
 

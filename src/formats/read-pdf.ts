@@ -23,7 +23,7 @@ interface Word {
 
 export async function readPdf(bytes: Uint8Array): Promise<ReadPdf> {
   const loading = pdfjs.getDocument({
-    data: bytes.slice(),
+    data: new Uint8Array(bytes),
     isEvalSupported: false,
     disableFontFace: true,
     useSystemFonts: false,

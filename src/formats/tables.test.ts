@@ -7,7 +7,7 @@ import { PLANNED_DANCES } from '../../dances/test/plans';
 import { studyText, wallsOf } from '../core';
 import { printDanceCsv, readDanceCsv } from './dance-csv';
 import { printDanceMarkdown, readDanceMarkdown } from './dance-markdown';
-import { readDanceBytes } from './open-file';
+import { readAnyFile } from './read-any';
 
 const DANCES: [name: string, text: string][] = [
   ...readdirSync('dances')
@@ -119,11 +119,11 @@ describe('Markdown', () => {
   });
 });
 
-test('files are opened by what they are called', () => {
+test('files are opened by what they are called', async () => {
   const bytes = (text: string) => new TextEncoder().encode(text);
-  expect(readDanceBytes(bytes('| Counts | Call |\n|---|---|\n| 1-4 | Vine R |'), 'ebb.md')).toEqual({
-    text: '1-4    Vine R\n',
-  });
-  expect(readDanceBytes(bytes('counts,steps\n1-4,Vine R'), 'ebb.csv')).toEqual({ text: '1-4 Vine R\n' });
-  expect(readDanceBytes(bytes('name,age\nHeron,3'), 'ebb.csv')).toHaveProperty('problem');
+  const open = async (text: string, name: string) =>
+    (await readAnyFile(bytes(text), name)).dances.map(({ text: own }) => own);
+  expect(await open('| Counts | Call |\n|---|---|\n| 1-4 | Vine R |', 'ebb.md')).toEqual(['1-4    Vine R\n']);
+  expect(await open('counts,steps\n1-4,Vine R', 'ebb.csv')).toEqual(['1-4 Vine R\n']);
+  expect(await open('name,age\nHeron,3', 'ebb.csv')).toEqual([]);
 });

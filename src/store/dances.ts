@@ -2,7 +2,8 @@
 import { liveQuery } from 'dexie';
 import { database, type SlateDatabase } from './database';
 import { factsOfText } from './facts';
-import type { DanceRecord, HistoryRecord } from './records';
+import type { DanceRecord, HistoryRecord, SourceRecord } from './records';
+import { keepRevision } from './revisions';
 import { findPersonalFigures } from './settings';
 
 const DAY = 86_400_000;
@@ -22,7 +23,12 @@ export async function listDances(db: SlateDatabase = database): Promise<DanceRec
 export const findDance = (id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> =>
   db.dances.get(id);
 
-export async function addDance(text: string, db: SlateDatabase = database): Promise<DanceRecord> {
+/** `source`: what it was imported from, kept word for word. */
+export async function addDance(
+  text: string,
+  db: SlateDatabase = database,
+  { source, tags = [] }: { source?: Pick<SourceRecord, 'name' | 'kind' | 'text'>; tags?: readonly string[] } = {},
+): Promise<DanceRecord> {
   const now = Date.now();
   const record: DanceRecord = {
     id: crypto.randomUUID(),
@@ -31,9 +37,14 @@ export async function addDance(text: string, db: SlateDatabase = database): Prom
     createdAt: now,
     changedAt: now,
     deletedAt: 0,
+    tags,
     ...factsOfText(text, await findPersonalFigures(db)),
   };
-  await db.dances.add(record);
+  await db.transaction('rw', db.dances, db.revisions, db.sources, async () => {
+    await db.dances.add(record);
+    await keepRevision(record.id, text, now, db);
+    if (source) await db.sources.put({ ...source, id: record.id, importedAt: now });
+  });
   return record;
 }
 
@@ -45,12 +56,13 @@ export async function saveDance(
   db: SlateDatabase = database,
 ): Promise<SaveResult> {
   const facts = factsOfText(text, await findPersonalFigures(db));
-  return db.transaction('rw', db.dances, async (): Promise<SaveResult> => {
+  return db.transaction('rw', db.dances, db.revisions, async (): Promise<SaveResult> => {
     const current = await db.dances.get(id);
     if (!current || current.revision !== base) return { kind: 'changed-elsewhere', record: current };
     if (current.text === text) return { kind: 'saved', record: current };
     const record: DanceRecord = { ...current, ...facts, text, revision: base + 1, changedAt: Date.now() };
     await db.dances.put(record);
+    await keepRevision(id, text, record.changedAt, db);
     return { kind: 'saved', record };
   });
 }
@@ -65,13 +77,35 @@ export async function duplicateDance(id: string, db: SlateDatabase = database): 
   return addDance(text, db);
 }
 
-export const deleteDance = async (id: string, db: SlateDatabase = database): Promise<void> => {
-  await db.dances.update(id, { deletedAt: Date.now() });
+export const deleteDances = async (ids: readonly string[], db: SlateDatabase = database): Promise<void> => {
+  const now = Date.now();
+  await db.dances.where('id').anyOf(ids).modify({ deletedAt: now });
 };
 
-export const restoreDance = async (id: string, db: SlateDatabase = database): Promise<void> => {
-  await db.dances.update(id, { deletedAt: 0 });
+export const restoreDances = async (ids: readonly string[], db: SlateDatabase = database): Promise<void> => {
+  await db.dances.where('id').anyOf(ids).modify({ deletedAt: 0 });
 };
+
+/** Puts a tag on dances, or takes it off. */
+export const tagDances = async (
+  ids: readonly string[],
+  tag: string,
+  isOn: boolean,
+  db: SlateDatabase = database,
+): Promise<void> => {
+  const name = tag.trim().slice(0, 40);
+  if (name === '') return;
+  await db.dances
+    .where('id')
+    .anyOf(ids)
+    .modify((dance) => {
+      const others = dance.tags.filter((one) => one !== name);
+      (dance as { tags: readonly string[] }).tags = isOn ? [...others, name].sort() : others;
+    });
+};
+
+export const findSource = (id: string, db: SlateDatabase = database): Promise<SourceRecord | undefined> =>
+  db.sources.get(id);
 
 /** Clears away what was deleted long ago. */
 export async function clearDeleted(now = Date.now(), db: SlateDatabase = database): Promise<void> {
@@ -81,6 +115,8 @@ export async function clearDeleted(now = Date.now(), db: SlateDatabase = databas
     .primaryKeys();
   await db.dances.bulkDelete(old);
   await db.histories.bulkDelete(old);
+  await db.sources.bulkDelete(old);
+  await db.revisions.where('danceId').anyOf(old).delete();
 }
 
 /** Calls back with the dances now and after every change, in this tab or another. Returns the way to stop. */
@@ -106,7 +142,7 @@ export const saveHistory = async (history: HistoryRecord, db: SlateDatabase = da
 
 /** Puts the demo dances on the shelf once, the first time this browser opens the slate. */
 export function addDemoDances(texts: readonly string[], db: SlateDatabase = database): Promise<void> {
-  return db.transaction('rw', db.dances, db.meta, async () => {
+  return db.transaction('rw', db.dances, db.meta, db.revisions, db.sources, async () => {
     if (await db.meta.get('demo-added')) return;
     await db.meta.put({ key: 'demo-added', value: true });
     for (const text of texts) await addDance(text, db);

@@ -1,12 +1,14 @@
 /** The Dexie database. Nothing outside this folder knows Dexie. */
 import Dexie, { type Table } from 'dexie';
 import { MIGRATIONS } from './migrations';
-import type { DanceRecord, HistoryRecord, MetaRecord } from './records';
+import type { DanceRecord, HistoryRecord, MetaRecord, RevisionRecord, SourceRecord } from './records';
 
 export class SlateDatabase extends Dexie {
   declare readonly dances: Table<DanceRecord, string>;
   declare readonly histories: Table<HistoryRecord, string>;
   declare readonly meta: Table<MetaRecord, string>;
+  declare readonly revisions: Table<RevisionRecord, number>;
+  declare readonly sources: Table<SourceRecord, string>;
 
   constructor(name = 'pace-slate') {
     super(name);

@@ -1,19 +1,44 @@
-import { isSlip, LONGEST_LIVE_TEXT, studyText } from '../core';
+import { isSlip, LONGEST_LIVE_TEXT, studyText, wallsOf } from '../core';
 import type { DanceRecord } from './records';
 
+export type DerivedFacts = Pick<
+  DanceRecord,
+  'title' | 'counts' | 'walls' | 'level' | 'music' | 'slips' | 'author' | 'tempo' | 'starts' | 'figures'
+>;
+
+const MOST_STARTS = 16;
+
 /** What the shelf shows of a dance, worked out from its text. `personal`: the writer's own figures from elsewhere. */
-export function factsOfText(
-  text: string,
-  personal: string,
-): Pick<DanceRecord, 'title' | 'counts' | 'walls' | 'level' | 'music' | 'slips'> {
-  const { script, view, findings } = studyText(text, personal, LONGEST_LIVE_TEXT);
+export function factsOfText(text: string, personal: string): DerivedFacts {
+  const { script, dance, view, findings } = studyText(text, personal, LONGEST_LIVE_TEXT);
   const fact = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
+  const { counts, wallsDanced } = view.truth;
+  const starts =
+    counts === 0
+      ? []
+      : wallsOf(dance)
+          .walls.filter(({ kind }) => kind === 'part')
+          .map(({ start }) => start);
+  const figures = dance.parts.flatMap(({ sections }) =>
+    sections.flatMap(({ lines }) =>
+      lines.flatMap(({ calls }) => calls.flatMap(({ figure }) => figure?.names.en[0] ?? [])),
+    ),
+  );
+  const tempo = Number(
+    /(\d{2,3})\s*(?:bpm|beats)/i.exec(`${fact('tempo')} ${fact('music')}`)?.[1] ??
+      /^\d{2,3}$/.exec(fact('tempo').trim())?.[0] ??
+      0,
+  );
   return {
     title: script.title.slice(0, 200) || 'Untitled dance',
-    counts: view.truth.counts,
-    walls: view.truth.counts === 0 ? 0 : view.truth.wallsDanced,
+    counts,
+    walls: counts === 0 ? 0 : wallsDanced,
     level: fact('level').slice(0, 80),
     music: fact('music').slice(0, 120),
     slips: findings.filter(isSlip).length,
+    author: fact('author').slice(0, 120),
+    tempo: tempo >= 20 && tempo <= 400 ? tempo : 0,
+    starts: [...new Set(starts)].slice(0, MOST_STARTS),
+    figures: [...new Set(figures)].join(', ').slice(0, 600),
   };
 }

@@ -2,4 +2,8 @@
 export * from './dances';
 export * from './drafts';
 export * from './settings';
-export type { DanceRecord } from './records';
+export * from './revisions';
+export * from './backup';
+export * from './imports';
+export * from './space';
+export type { DanceRecord, RevisionRecord, SourceRecord } from './records';

@@ -15,6 +15,38 @@ export interface DanceRecord {
   readonly level: string;
   readonly music: string;
   readonly slips: number;
+  readonly author: string;
+  /** Beats a minute; 0 where none is given. */
+  readonly tempo: number;
+  /** Facings its walls start from, parts of a circle; the pictures of the shelf. */
+  readonly starts: readonly number[];
+  /** Names of the figures it is made of. */
+  readonly figures: string;
+  /** The writer's own, for sorting the shelf. */
+  readonly tags: readonly string[];
+}
+
+/** One state of a dance, kept. */
+export interface RevisionRecord {
+  /** Given by the store. */
+  readonly key?: number;
+  readonly danceId: string;
+  readonly text: string;
+  /** When its writing began and ended, milliseconds. */
+  readonly from: number;
+  readonly at: number;
+  /** What it was handed out as; empty for states kept on the way. */
+  readonly name: string;
+}
+
+/** What a dance was imported from, word for word. */
+export interface SourceRecord {
+  /** Of the dance. */
+  readonly id: string;
+  readonly name: string;
+  readonly kind: string;
+  readonly text: string;
+  readonly importedAt: number;
 }
 
 /** The editor's undo history of one dance, as the editor wrote it. */

@@ -33,11 +33,10 @@ const files = {
   make: async (form: ExportId, order: ExportOrder): Promise<Uint8Array> =>
     bytesOf(await makeExport(form, order, { fonts, fontFaces })),
 
-  /** A batch as one ZIP; `onDone` is told how many are made. */
+  /** A batch as one ZIP. */
   makeAll: async (
     form: ExportId,
     orders: readonly { readonly name: string; readonly order: ExportOrder }[],
-    onDone: (count: number) => void,
   ): Promise<Uint8Array> => {
     const loaded = form === 'pdf' ? await fonts() : undefined;
     const made: { name: string; content: Uint8Array }[] = [];
@@ -46,7 +45,6 @@ const files = {
         name,
         content: bytesOf(await makeExport(form, order, { fonts: async () => loaded ?? fonts(), fontFaces })),
       });
-      onDone(made.length);
     }
     return pack(made);
   },

@@ -1,87 +1,88 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { Copy, FolderOpen, Plus, Trash2 } from 'lucide-react';
-import { useRef, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { addDance, deleteDance, duplicateDance, restoreDance, type DanceRecord } from '../../store';
+import { FileInput, Plus } from 'lucide-react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { addDance, type DanceRecord } from '../../store';
+import { DanceList } from '../features/dances/DanceList';
 import { DEMO_DANCES } from '../features/dances/demo';
+import { Keeping } from '../features/dances/Keeping';
+import { SelectionBar } from '../features/dances/SelectionBar';
+import { choicesOf, chooseDances, EVERYTHING, ShelfIndex, type ShelfChoice } from '../features/dances/shelf';
+import { ShelfBar } from '../features/dances/ShelfBar';
 import { useDances } from '../features/dances/use-dances';
-import { DanceFacts } from '../features/dances/DanceFacts';
+import { waitForImport } from '../features/import/waiting-files';
+import { useFiles } from '../features/sheet/use-files';
 import { Button } from '../theme/Button';
 
 const NEW_DANCE = '# New dance\nstart: weight L\n\n## Section 1\n';
+const REFUSED = 'The browser refuses to keep anything: its storage is full or switched off. Nothing was changed.';
+
+interface Said {
+  readonly words: string;
+  readonly undo?: () => Promise<unknown>;
+}
 
 /** The shelf. */
 export function DancesScreen() {
   const { data: dances, isPending, isError } = useDances();
   const navigate = useNavigate();
-  const files = useRef<HTMLInputElement>(null);
-  const [deleted, setDeleted] = useState<DanceRecord>();
+  const files = useFiles();
   const [problem, setProblem] = useState('');
+  const [said, setSaid] = useState<Said>();
+  const [choice, setChoice] = useState<ShelfChoice>(EVERYTHING);
+  const { shown, choices, wake } = useShelf(dances, choice);
+  const { selected, select, chosen, clear } = useSelection(shown);
 
-  const open = (id: string) => navigate(`/dance/${id}`);
-  const attempt = async (work: () => Promise<void>) => {
+  const attempt = async (work: () => Promise<unknown>) => {
     try {
       setProblem('');
       await work();
     } catch {
-      setProblem('The browser refuses to keep anything: its storage is full or switched off. Nothing was changed.');
+      setProblem(REFUSED);
     }
   };
-  const start = () => attempt(async () => void open((await addDance(NEW_DANCE)).id));
-  const openFiles = (list: FileList | null) =>
-    attempt(async () => {
-      const { readDanceBytes } = await import('../../formats/open-file');
-      const problems: string[] = [];
-      let last: DanceRecord | undefined;
-      for (const file of Array.from(list ?? [])) {
-        const read = readDanceBytes(new Uint8Array(await file.arrayBuffer()), file.name);
-        if ('problem' in read) problems.push(`${file.name}: ${read.problem}`);
-        else last = await addDance(read.text);
-      }
-      setProblem(problems.join(' '));
-      if (last && problems.length === 0 && list?.length === 1) void open(last.id);
-    });
+  const start = () => attempt(async () => navigate(`/dance/${(await addDance(NEW_DANCE)).id}`));
 
   return (
     <Box
       as="main"
       width="100%"
-      paddingInline="max(1rem, calc((100% - 64rem) / 2))"
-      paddingBlock="1.5rem 4rem"
+      paddingInline="max(1rem, calc((100% - 66rem) / 2))"
+      paddingBlock="1.5rem 2.5rem"
       onDragOver={(event) => event.preventDefault()}
       onDrop={(event) => {
         event.preventDefault();
-        void openFiles(event.dataTransfer.files);
+        waitForImport(Array.from(event.dataTransfer.files));
+        void navigate('/import');
       }}
     >
       <Flex justify="space-between" align="center" gap="1rem" flexWrap="wrap" marginBottom="1rem">
         <chakra.h1 fontSize="1.75rem" fontWeight="700">
           Dances
+          {dances && dances.length > 0 && (
+            <chakra.span
+              color="quiet"
+              fontWeight="400"
+              fontSize="1.0625rem"
+              marginLeft="0.75rem"
+              data-testid="shelf-count"
+            >
+              {shown.length === dances.length ? dances.length : `${shown.length} of ${dances.length}`}
+            </chakra.span>
+          )}
         </chakra.h1>
         <Flex gap="0.5rem">
-          <Button onClick={() => files.current?.click()}>
-            <FolderOpen size={18} aria-hidden /> Open a file
+          <Button onClick={() => void navigate('/import')}>
+            <FileInput size={18} aria-hidden /> Import
           </Button>
           <Button variant="solid" onClick={() => void start()}>
             <Plus size={18} aria-hidden /> New dance
           </Button>
-          <input
-            ref={files}
-            type="file"
-            multiple
-            hidden
-            accept=".txt,.json,.html,.htm,.md,.csv,text/*"
-            data-testid="open-file"
-            onChange={(event) => {
-              void openFiles(event.target.files).then(() => {
-                if (files.current) files.current.value = '';
-              });
-            }}
-          />
         </Flex>
       </Flex>
-      {problem && (
+      {[problem, files.problem].filter(Boolean).map((sentence) => (
         <Box
+          key={sentence}
           role="alert"
           borderLeft="3px solid"
           borderColor="slip"
@@ -89,124 +90,127 @@ export function DancesScreen() {
           color="slip"
           marginBottom="1rem"
         >
-          {problem}
+          {sentence}
         </Box>
-      )}
+      ))}
       {isError && (
         <Box role="alert" color="slip" marginBottom="1rem">
           The browser keeps nothing here: its storage is switched off or full. You can still open a file and print it,
           but nothing you type would stay.
         </Box>
       )}
-      {deleted && (
+      {dances && dances.length > 0 && (
+        <ShelfBar
+          choices={choices}
+          choice={choice}
+          onChange={(more) => setChoice((old) => ({ ...old, ...more }))}
+          onFocus={wake}
+        />
+      )}
+      {(said || files.busy) && (
         <Flex
           role="status"
           align="center"
           gap="1rem"
           background="sand"
           padding="0.5rem 0.75rem"
-          marginBottom="1rem"
+          marginBottom="0.9rem"
           borderRadius="4px"
         >
-          <span>“{deleted.title}” is off the shelf.</span>
-          <Button
-            size="small"
-            onClick={() =>
-              void attempt(async () => {
-                await restoreDance(deleted.id);
-                setDeleted(undefined);
-              })
-            }
-          >
-            Put it back
-          </Button>
-        </Flex>
-      )}
-      {dances && dances.length > 0 && (
-        <chakra.ul borderTop="2px solid" borderColor="rule">
-          {dances.map((dance) => (
-            <DanceRow
-              key={dance.id}
-              dance={dance}
-              onDuplicate={() => void attempt(async () => void (await duplicateDance(dance.id)))}
-              onDelete={() =>
+          <span>{files.busy ? `${files.busy} …` : said?.words}</span>
+          {files.busy && (
+            <Button size="small" onClick={files.cancel}>
+              Stop
+            </Button>
+          )}
+          {!files.busy && said?.undo && (
+            <Button
+              size="small"
+              onClick={() =>
                 void attempt(async () => {
-                  await deleteDance(dance.id);
-                  setDeleted(dance);
+                  await said.undo?.();
+                  setSaid(undefined);
                 })
               }
-            />
-          ))}
-        </chakra.ul>
+            >
+              Undo
+            </Button>
+          )}
+        </Flex>
+      )}
+      {shown.length > 0 && <DanceList dances={shown} selected={selected} onSelect={select} />}
+      {dances && dances.length > 0 && shown.length === 0 && (
+        <chakra.p paddingBlock="1.5rem">No dance on the shelf answers to that.</chakra.p>
+      )}
+      {chosen.length > 0 && (
+        <SelectionBar
+          dances={chosen}
+          files={files}
+          onDone={(words, undo) => {
+            setSaid({ words, ...(undo && { undo }) });
+            clear();
+          }}
+          onClear={clear}
+        />
       )}
       {dances?.length === 0 && (
-        <Box padding="2.5rem 0" maxWidth="34rem">
-          <chakra.p fontSize="1.125rem" marginBottom="1rem">
-            The shelf is empty. Begin with “New dance” and write a line such as <b>1-4 Vine R</b>: counts, weight and
-            wall appear beside it.
-          </chakra.p>
-          <Button
-            onClick={() =>
-              void attempt(async () => void (await Promise.all(DEMO_DANCES.map((text) => addDance(text)))))
-            }
-          >
-            Put the boathouse dances on it
-          </Button>
-        </Box>
+        <EmptyShelf onDemo={() => void attempt(() => Promise.all(DEMO_DANCES.map((text) => addDance(text))))} />
       )}
       {isPending && <chakra.p color="quiet">Opening the shelf …</chakra.p>}
+      {!isPending && !isError && <Keeping onSaid={(words) => setSaid({ words })} onProblem={setProblem} />}
     </Box>
   );
 }
 
-function DanceRow({
-  dance,
-  onDuplicate,
-  onDelete,
-}: {
-  dance: DanceRecord;
-  onDuplicate: () => void;
-  onDelete: () => void;
-}) {
+/** Which dances are shown. The index is made when somebody goes to the search field. */
+function useShelf(dances: readonly DanceRecord[] | undefined, choice: ShelfChoice) {
+  const [index, setIndex] = useState<ShelfIndex>();
+  const words = useDeferredValue(choice.words.trim());
+  const wake = useCallback(() => setIndex((old) => old ?? new ShelfIndex()), []);
+  const choices = useMemo(() => choicesOf(dances ?? []), [dances]);
+  const found = useMemo(() => {
+    if (!index) return undefined;
+    index.update(dances ?? []);
+    return words === '' ? undefined : index.find(words);
+  }, [index, dances, words]);
+  const shown = useMemo(() => chooseDances(dances ?? [], choice, found), [dances, choice, found]);
+  return { shown, choices, wake };
+}
+
+/** Chosen dances; those that are not shown any more are not chosen either. */
+function useSelection(shown: readonly DanceRecord[]) {
+  const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
+  const last = useRef<string>(undefined);
+  const order = useRef(shown);
+  useEffect(() => {
+    order.current = shown;
+  }, [shown]);
+  const select = useCallback((id: string, isOn: boolean, isRange: boolean) => {
+    const from = last.current;
+    last.current = id;
+    setSelected((old) => {
+      const next = new Set(old);
+      const ids = order.current.map((dance) => dance.id);
+      const [a, b] = [ids.indexOf(from ?? id), ids.indexOf(id)];
+      const range = isRange && a >= 0 ? ids.slice(Math.min(a, b), Math.max(a, b) + 1) : [id];
+      for (const one of range)
+        if (isOn) next.add(one);
+        else next.delete(one);
+      return next;
+    });
+  }, []);
+  const chosen = useMemo(() => shown.filter(({ id }) => selected.has(id)), [shown, selected]);
+  return { selected, select, chosen, clear: useCallback(() => setSelected(new Set()), []) };
+}
+
+function EmptyShelf({ onDemo }: { onDemo: () => void }) {
   return (
-    <chakra.li
-      display="flex"
-      alignItems="center"
-      gap="1rem"
-      borderBottom="1px solid"
-      borderColor="line"
-      paddingBlock="0.75rem"
-      _hover={{ background: 'sand' }}
-      paddingInline="0.5rem"
-      marginInline="-0.5rem"
-    >
-      <DanceFacts dance={dance}>
-        <chakra.span
-          css={{
-            '& a': { textDecoration: 'none', fontWeight: '700', fontSize: '1.125rem' },
-            '& a:hover': { textDecoration: 'underline' },
-          }}
-        >
-          <Link to={`/dance/${dance.id}`}>{dance.title}</Link>
-        </chakra.span>
-      </DanceFacts>
-      <Flex gap="0.125rem" flexShrink={0}>
-        <Button variant="plain" size="small" aria-label={`Sheet of ${dance.title}`} asChild>
-          <Link to={`/dance/${dance.id}/sheet`}>Sheet</Link>
-        </Button>
-        <Button
-          variant="plain"
-          size="small"
-          aria-label={`Duplicate ${dance.title}`}
-          title="Duplicate"
-          onClick={onDuplicate}
-        >
-          <Copy size={17} aria-hidden />
-        </Button>
-        <Button variant="plain" size="small" aria-label={`Delete ${dance.title}`} title="Delete" onClick={onDelete}>
-          <Trash2 size={17} aria-hidden />
-        </Button>
-      </Flex>
-    </chakra.li>
+    <Box padding="2.5rem 0" maxWidth="36rem">
+      <chakra.p fontSize="1.125rem" marginBottom="1rem">
+        The shelf is empty. Begin with “New dance” and write a line such as <b>1-4 Vine R</b>: counts, weight and wall
+        appear beside it. Or bring in an old sheet with “Import”, or restore a backup from another machine below.
+      </chakra.p>
+      <Button onClick={onDemo}>Put the boathouse dances on it</Button>
+    </Box>
   );
 }

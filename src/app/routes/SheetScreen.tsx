@@ -9,7 +9,9 @@ import { useSheetSettings } from '../features/sheet/sheet-choice';
 import { SheetControls } from '../features/sheet/SheetControls';
 import { SheetPage } from '../features/sheet/SheetPage';
 import { sheetStudy, useShownSheet } from '../features/sheet/shown-sheet';
+import { useRevisions } from '../features/revisions/use-revisions';
 import { useShownWall } from '../features/walls/shown-wall';
+import { nameOfText, nameRevision, nextName } from '../../store';
 
 const PHONE = '@media (max-width: 700px)';
 /** Read by those who can't see the paper, and by everybody on a phone. */
@@ -27,7 +29,10 @@ export function SheetScreen() {
   const study = useStudy(session);
   const [wall] = useShownWall();
   const [settings, change] = useSheetSettings();
-  const { study: shown, language, isTranslated, printed } = useShownSheet(study, settings, wall, undefined);
+  const revisions = useRevisions(session.id);
+  // Handed out before under this name; or the number it will be handed out as.
+  const revision = revisions && (nameOfText(revisions, study.text) ?? nextName(revisions));
+  const { study: shown, language, isTranslated, printed } = useShownSheet(study, settings, wall, revision);
   const { slips } = study.view.truth;
   const choice = { ...(wall !== undefined && { wall }), language, isTranslated };
 
@@ -44,8 +49,15 @@ export function SheetScreen() {
       isTranslated: own.isTranslated,
       paper: settings,
       ...(wall !== undefined && { wall }),
+      ...(revision !== undefined && { revision }),
       madeAt: Date.now(),
     };
+  };
+
+  /** What leaves on paper or as a file to read is a revision from then on. */
+  const handOut = (): void => {
+    if (revision === undefined) return;
+    void session.flush().then(() => nameRevision(session.id, session.text, revision));
   };
 
   return (
@@ -79,7 +91,7 @@ export function SheetScreen() {
             marginBottom="0.9rem"
             css={{ [PHONE]: { paddingInline: '1rem' }, '@media print': { display: 'none' } }}
           >
-            <SheetActions title={study.script.title} order={order} />
+            <SheetActions title={study.script.title} order={order} onHandOut={handOut} />
             {slips > 0 && (
               <chakra.span role="note" color="slip" fontWeight="600" data-testid="sheet-slips">
                 {slips === 1 ? 'This dance still has 1 slip.' : `This dance still has ${slips} slips.`}

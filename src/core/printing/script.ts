@@ -70,8 +70,9 @@ function printOption(script: Script, text: string, style: HouseStyle | undefined
 
 /** `music: ...`; in a language its own key, and the values that are the same everywhere. */
 function printFact(script: Script, line: ScriptLine, style: HouseStyle | undefined): string {
-  const entry = script.header.entries.find(({ span }) => span.from === line.span.from);
-  if (!style?.language || !entry || !KNOWN_KEYS.includes(entry.key as KnownKey))
+  const own = script.header.entries.filter(({ span }) => span.from >= line.span.from && span.to <= line.span.to);
+  const [entry] = own;
+  if (!style?.language || own.length !== 1 || !KNOWN_KEYS.includes(entry.key as KnownKey))
     return line.text.trim().replace(/\s*:\s*/, ': ');
   const tongue = tongueOf(style);
   return `${tongue.keys[entry.key as KnownKey]}${tongue.colon} ${factWords(entry, tongue)}`;

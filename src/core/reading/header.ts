@@ -44,7 +44,7 @@ const FOREIGN_KEYS: Readonly<Record<string, KnownKey>> = Object.assign(Object.cr
   waende: 'walls', wand: 'walls', taktschlaege: 'counts', zaehlzeiten: 'counts', choreografie: 'author', choreographie: 'author', choreograf: 'author', autor: 'author',
   datum: 'date', abschnitt: 'section', stil: 'style', hinweise: 'notes', anmerkungen: 'notes',
   musique: 'music', chanson: 'music', introduction: 'intro', depart: 'start', debut: 'start', murs: 'walls', mur: 'walls', temps: 'counts', comptes: 'counts', compte: 'counts',
-  auteur: 'author', choregraphe: 'author', remarques: 'notes', remarque: 'notes',
+  auteur: 'author', choreographer: 'author', 'choreographed by': 'author', wall: 'walls', count: 'counts', choregraphe: 'author', remarques: 'notes', remarque: 'notes',
 }); // prettier-ignore
 
 const HEADER_LINE = /^\s*([\p{L}][\p{L} -]{0,24}?)\s*:\s*(.*?)\s*$/u;
@@ -60,6 +60,22 @@ export function readHeaderLine(text: string, offset: number): HeaderEntry | unde
     span: { from: offset, to: offset + text.length },
     valueSpan: { from: offset + start, to: offset + start + match[2].length },
   };
+}
+
+const SEVERAL =
+  /\s+(?=(?:count|counts|wall|walls|level|music|choreographer|choreographed by|author|intro|tempo|date)\s*:)/i;
+
+/** `Count: 32 Wall: 4 Level: Improver`: several facts in one line, each with its own place. */
+export function readHeaderLines(text: string, offset: number): HeaderEntry[] {
+  const entries: HeaderEntry[] = [];
+  let at = 0;
+  for (const stretch of text.length > 400 ? [text] : text.split(SEVERAL)) {
+    at = text.indexOf(stretch, at);
+    const entry = readHeaderLine(stretch, offset + at);
+    if (entry) entries.push(entry);
+    at += stretch.length;
+  }
+  return entries;
 }
 
 /** `Musik` and `musique` are `music`. */

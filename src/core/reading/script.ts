@@ -4,7 +4,7 @@
 import type { Span } from '../model/text';
 import { readCounts } from './counts';
 import { inEnglish } from './foreign';
-import { readHeader, readHeaderLine, type Header, type HeaderEntry } from './header';
+import { readHeader, readHeaderLines, type Header, type HeaderEntry } from './header';
 import { readHeading, type Heading } from './headings';
 import { readStepLine, type StepLine } from './line';
 import { readLoosePlan, readPlanLine, type PlanItem } from './plan';
@@ -171,9 +171,9 @@ class ScriptReader {
   }
 
   private takeHeaderLine(text: string, span: Span, push: (kind: LineKind) => void): boolean {
-    const entry = /^\s*\d/.test(text) ? undefined : readHeaderLine(text, span.from);
-    if (!entry) return false;
-    this.entries.push(entry);
+    const entries = /^\s*\d/.test(text) ? [] : readHeaderLines(text, span.from);
+    if (entries.length === 0) return false;
+    this.entries.push(...entries);
     push('header');
     return true;
   }

@@ -172,7 +172,7 @@ test('the sheet gives facts, lines, asides and the wall where it changes', () =>
     { line: { counts: '3-4', notes: ['walls 2: clap'] } },
   ]);
   expect(sheet.sections[0].rows[2]).not.toHaveProperty('line.hour');
-  expect(sheet.others).toEqual([{ heading: 'Ending', lines: ['step to the front'] }]);
+  expect(sheet.others).toEqual([{ kind: 'ending', heading: 'Ending', lines: ['step to the front'] }]);
 });
 
 test('the report has the shape other programs read', () => {

@@ -6,14 +6,27 @@ import { WallsVisited } from './WallsVisited';
 
 /** What the shelf tells of a dance: name, music, counts, walls, level, slips, and the walls it visits as a small room. */
 export function DanceFacts({ dance, children }: { dance: DanceRecord; children: ReactNode }) {
-  const { counts, walls, level, music, slips, changedAt } = dance;
+  const { counts, walls, starts, level, music, slips, changedAt, tags } = dance;
   return (
     <Flex align="center" gap="1rem" flex="1" minWidth="0">
-      <WallsVisited walls={walls} />
+      <WallsVisited walls={walls} starts={starts} />
       <Box flex="1" minWidth="0">
         {children}
         <chakra.p color="quiet" fontSize="0.9375rem" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
           {music || 'no music yet'}
+          {tags.map((tag) => (
+            <chakra.span
+              key={tag}
+              marginLeft="0.6rem"
+              paddingInline="0.4rem"
+              border="1px solid"
+              borderColor="lineStrong"
+              borderRadius="3px"
+              fontSize="0.8125rem"
+            >
+              {tag}
+            </chakra.span>
+          ))}
         </chakra.p>
       </Box>
       <chakra.dl

@@ -100,6 +100,7 @@ export function Frame() {
                 <BarLink to={`/dance/${slot.id}/walls${search}`}>Walls</BarLink>
                 {/* The whole sheet, whichever wall was looked at: a handout for one wall is chosen there. */}
                 <BarLink to={`/dance/${slot.id}/sheet`}>Sheet</BarLink>
+                <BarLink to={`/dance/${slot.id}/revisions`}>Revisions</BarLink>
               </Flex>
             </Flex>
           )}

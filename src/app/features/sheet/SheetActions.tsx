@@ -6,8 +6,20 @@ import { Button } from '../../theme/Button';
 import { downloadFile, fileName } from '../dances/download';
 import { useFiles } from './use-files';
 
+/** Forms that are read by people; the others are for programs. */
+const READ: ReadonlySet<ExportId> = new Set(['pdf', 'docx', 'html', 'md']);
+
 /** Every way a sheet leaves. `order` is asked for when something is made, so that it is the newest. */
-export function SheetActions({ title, order }: { title: string; order: () => ExportOrder }) {
+export function SheetActions({
+  title,
+  order,
+  onHandOut,
+}: {
+  title: string;
+  order: () => ExportOrder;
+  /** Called when a sheet leaves for somebody to read. */
+  onHandOut: () => void;
+}) {
   const { busy, problem, run, cancel } = useFiles();
   const [said, setSaid] = useState('');
   const make = async (id: ExportId): Promise<File | undefined> => {
@@ -17,7 +29,9 @@ export function SheetActions({ title, order }: { title: string; order: () => Exp
   };
   const save = async (id: ExportId): Promise<void> => {
     const file = await make(id);
-    if (file) downloadFile(file.name, file.type, file);
+    if (!file) return;
+    downloadFile(file.name, file.type, file);
+    if (READ.has(id)) onHandOut();
   };
   const copySummary = async (): Promise<void> => {
     try {
@@ -32,6 +46,7 @@ export function SheetActions({ title, order }: { title: string; order: () => Exp
     if (!file) return;
     try {
       await navigator.share({ title, files: [file] });
+      onHandOut();
     } catch (error) {
       if (!(error instanceof DOMException && error.name === 'AbortError'))
         setSaid('This device does not share files from here; the PDF can be saved and sent instead.');
@@ -40,7 +55,13 @@ export function SheetActions({ title, order }: { title: string; order: () => Exp
   return (
     <>
       <Flex gap="0.4rem" flexWrap="wrap" align="center">
-        <Button variant="solid" onClick={() => window.print()}>
+        <Button
+          variant="solid"
+          onClick={() => {
+            window.print();
+            onHandOut();
+          }}
+        >
           <Printer size={18} aria-hidden /> Print
         </Button>
         <Button onClick={() => void save('pdf')}>

@@ -1,0 +1,96 @@
+import { chakra, Flex } from '@chakra-ui/react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
+import { askToKeep, findSpace, makeBackup, readBackup, restoreBackup } from '../../../store';
+import { Button } from '../../theme/Button';
+import { downloadFile } from './download';
+
+const KEY = ['space'];
+
+/** Where everything is kept, how much it takes, and a copy of all of it as one file. */
+export function Keeping({
+  onSaid,
+  onProblem,
+}: {
+  onSaid: (words: string) => void;
+  onProblem: (words: string) => void;
+}) {
+  const queries = useQueryClient();
+  const { data: space } = useQuery({
+    queryKey: KEY,
+    queryFn: async () => (await findSpace()) ?? null,
+    refetchInterval: 30_000,
+  });
+  const files = useRef<HTMLInputElement>(null);
+  const day = new Date().toISOString().slice(0, 10);
+
+  const save = async (): Promise<void> =>
+    downloadFile(`pace-slate-backup-${day}.json`, 'application/json', await makeBackup());
+  const restore = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    if (file.size > 400_000_000) return onProblem('This file is far larger than a backup can be.');
+    const read = readBackup(await file.text());
+    if ('problem' in read) return onProblem(read.problem);
+    try {
+      const { added, met } = await restoreBackup(read.backup);
+      onSaid(
+        `${added === 1 ? '1 dance is' : `${added} dances are`} back on the shelf${met > 0 ? `; ${met} ${met === 1 ? 'was' : 'were'} here already, nothing of either is lost` : ''}.`,
+      );
+    } catch {
+      onProblem('The browser refused to keep the backup: its storage is full. Nothing was changed.');
+    }
+  };
+  return (
+    <Flex
+      as="footer"
+      align="center"
+      gap="0.5rem 1rem"
+      flexWrap="wrap"
+      marginTop="1.75rem"
+      color="quiet"
+      fontSize="0.9375rem"
+    >
+      <span>
+        Everything is kept in this browser
+        {space && space.used > 0 ? `: ${sizeWords(space.used)} of ${sizeWords(space.quota)}` : ''}.
+      </span>
+      {space && !space.isPersistent && (
+        <Button
+          size="small"
+          variant="plain"
+          onClick={() => void askToKeep().then(() => queries.invalidateQueries({ queryKey: KEY }))}
+        >
+          Ask it never to clear it
+        </Button>
+      )}
+      {space?.isPersistent && <span>It will not clear it by itself.</span>}
+      <chakra.span marginLeft="auto" display="flex" gap="0.35rem">
+        <Button size="small" onClick={() => void save()}>
+          Back up everything
+        </Button>
+        <Button size="small" onClick={() => files.current?.click()}>
+          Restore a backup
+        </Button>
+      </chakra.span>
+      <input
+        ref={files}
+        type="file"
+        hidden
+        accept=".json,application/json"
+        data-testid="restore-file"
+        onChange={(event) => {
+          void restore(event.target.files?.[0]).then(() => {
+            if (files.current) files.current.value = '';
+          });
+        }}
+      />
+    </Flex>
+  );
+}
+
+const sizeWords = (bytes: number): string =>
+  bytes < 1e6
+    ? `${Math.max(1, Math.round(bytes / 1e3))} kB`
+    : bytes < 1e9
+      ? `${Math.round(bytes / 1e6)} MB`
+      : `${Math.round(bytes / 1e9)} GB`;

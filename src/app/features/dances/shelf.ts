@@ -1,0 +1,135 @@
+/** What of the shelf is shown, and in which order. */
+import MiniSearch from 'minisearch';
+import type { DanceRecord } from '../../../store';
+import { levelOf } from '../../../core';
+
+export const SORTS = ['changed', 'title', 'level', 'counts', 'tempo', 'slips'] as const;
+export type Sort = (typeof SORTS)[number];
+
+export interface ShelfChoice {
+  readonly words: string;
+  readonly sort: Sort;
+  readonly level: string;
+  readonly counts: string;
+  readonly walls: string;
+  readonly tempo: string;
+  readonly tag: string;
+  readonly slips: string;
+}
+
+export const EVERYTHING: ShelfChoice = {
+  words: '',
+  sort: 'changed',
+  level: '',
+  counts: '',
+  walls: '',
+  tempo: '',
+  tag: '',
+  slips: '',
+};
+
+/** Beats a minute, as instructors part them (common practice, no source). */
+export const TEMPOS = { slow: [1, 99], middle: [100, 125], quick: [126, 400] } as const;
+
+const LEVEL_ORDER = ['beginner', 'improver', 'intermediate', 'advanced'];
+/** A level in any of the languages, as one word; what is none of them stays as it is written. */
+export const levelKey = (level: string): string => levelOf(level) ?? level.trim().toLowerCase();
+
+const levelRank = ({ level }: DanceRecord): number => {
+  const at = LEVEL_ORDER.indexOf(levelKey(level));
+  return at < 0 ? LEVEL_ORDER.length : at;
+};
+
+const BY: Readonly<Record<Sort, (a: DanceRecord, b: DanceRecord) => number>> = {
+  changed: (a, b) => b.changedAt - a.changedAt,
+  title: (a, b) => a.title.localeCompare(b.title),
+  level: (a, b) => levelRank(a) - levelRank(b) || a.title.localeCompare(b.title),
+  counts: (a, b) => a.counts - b.counts || a.title.localeCompare(b.title),
+  tempo: (a, b) => (a.tempo || Infinity) - (b.tempo || Infinity) || a.title.localeCompare(b.title),
+  slips: (a, b) => b.slips - a.slips || a.title.localeCompare(b.title),
+};
+
+/** An index over all words of all dances, kept up to date by what changed since the last time. */
+export class ShelfIndex {
+  private readonly search = new MiniSearch<DanceRecord>({
+    idField: 'id',
+    fields: ['title', 'figures', 'music', 'author', 'level', 'tagWords', 'text'],
+    extractField: (dance, field) =>
+      field === 'tagWords' ? dance.tags.join(' ') : String(dance[field as keyof DanceRecord] ?? ''),
+    searchOptions: {
+      boost: { title: 6, tagWords: 4, music: 3, figures: 2 },
+      prefix: true,
+      fuzzy: (term) => (term.length > 4 ? 0.2 : false),
+      combineWith: 'AND',
+    },
+  });
+  private readonly seen = new Map<string, number>();
+
+  /** Brings the index up to date. A few thousand dances take some hundred milliseconds, the first time only. */
+  update(dances: readonly DanceRecord[]): void {
+    const now = new Set(dances.map(({ id }) => id));
+    for (const id of this.seen.keys())
+      if (!now.has(id)) {
+        this.search.discard(id);
+        this.seen.delete(id);
+      }
+    for (const dance of dances) {
+      const stamp = dance.revision * 1000 + dance.tags.length + dance.tags.join().length;
+      const known = this.seen.get(dance.id);
+      if (known === stamp) continue;
+      if (known === undefined) this.search.add(dance);
+      else this.search.replace(dance);
+      this.seen.set(dance.id, stamp);
+    }
+  }
+
+  /** Ids of dances that have all the words, the best first. */
+  find(words: string): string[] {
+    return this.search.search(words).map(({ id }) => id as string);
+  }
+}
+
+/** `found`: ids by how well they answer the words typed; undefined where none were. */
+export function chooseDances(
+  dances: readonly DanceRecord[],
+  choice: ShelfChoice,
+  found: readonly string[] | undefined,
+): DanceRecord[] {
+  const { level, counts, walls, tempo, tag, slips, sort } = choice;
+  const fits = (dance: DanceRecord): boolean =>
+    (level === '' || levelKey(dance.level) === level) &&
+    (counts === '' || dance.counts === Number(counts)) &&
+    (walls === '' || dance.walls === Number(walls)) &&
+    (tag === '' || dance.tags.includes(tag)) &&
+    (slips === '' || dance.slips > 0 === (slips === 'with')) &&
+    (tempo === '' || isTempo(dance.tempo, tempo));
+  const fitting = dances.filter(fits);
+  if (!found) return fitting.sort(BY[sort]);
+  const rank = new Map(found.map((id, index) => [id, index]));
+  return fitting.filter(({ id }) => rank.has(id)).sort((a, b) => (rank.get(a.id) ?? 0) - (rank.get(b.id) ?? 0));
+}
+
+function isTempo(tempo: number, wanted: string): boolean {
+  const [from, to] = TEMPOS[wanted as keyof typeof TEMPOS] ?? [0, 0];
+  return tempo >= from && tempo <= to;
+}
+
+/** What there is to choose from, each with how many. */
+export function choicesOf(
+  dances: readonly DanceRecord[],
+): Readonly<Record<'level' | 'counts' | 'walls' | 'tag', readonly (readonly [value: string, count: number])[]>> {
+  const tally = (values: readonly string[]): [string, number][] => {
+    const counts = new Map<string, number>();
+    for (const value of values) if (value) counts.set(value, (counts.get(value) ?? 0) + 1);
+    return [...counts];
+  };
+  const byNumber = (list: [string, number][]) => list.sort(([a], [b]) => Number(a) - Number(b));
+  return {
+    level: tally(dances.map(({ level }) => levelKey(level))).sort(
+      ([a], [b]) => LEVEL_ORDER.indexOf(a) - LEVEL_ORDER.indexOf(b),
+    ),
+    counts: byNumber(tally(dances.map(({ counts }) => (counts > 0 ? String(counts) : '')))),
+    walls: byNumber(tally(dances.map(({ walls }) => (walls > 0 ? String(walls) : '')))),
+    tag: tally(dances.flatMap(({ tags }) => [...tags])).sort(([a], [b]) => a.localeCompare(b)),
+  };
+}

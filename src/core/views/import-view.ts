@@ -1,0 +1,119 @@
+/** A sheet that comes in, line by line: what each line was taken for, what was worked out of it, and what is left to settle. */
+import { isSlip } from '../checking/check';
+import type { Dance } from '../dancing/dance';
+import type { Finding } from '../model/findings';
+import type { Span } from '../model/text';
+import type { LineKind } from '../reading/script';
+import { FIGURE_ENTRIES } from './figures';
+import type { LineView, ScriptView } from './script-view';
+
+export interface ImportLine {
+  readonly text: string;
+  readonly kind: LineKind;
+  /** Where it is danced. */
+  readonly view?: LineView;
+  /** What is wrong or was not understood, worst first. */
+  readonly problems: readonly string[];
+  /** Words nobody knows, by their place in the line, with figures that may be meant. */
+  readonly unread: readonly { readonly span: Span; readonly words: string; readonly figures: readonly string[] }[];
+  /** Nothing of it was understood, or something in it is wrong. */
+  readonly isOpen: boolean;
+}
+
+export interface ImportView {
+  readonly lines: readonly ImportLine[];
+  readonly danced: number;
+  /** Lines kept as words: notes and text. */
+  readonly kept: number;
+  /** Lines to settle. */
+  readonly open: number;
+}
+
+const TAKEN = 3;
+
+export function viewImport(dance: Dance, view: ScriptView, findings: readonly Finding[]): ImportView {
+  const byLine = new Map<number, Finding[]>();
+  const { lines } = dance.script;
+  let at = 0;
+  for (const finding of [...findings].sort((a, b) => a.span.from - b.span.from)) {
+    while (at + 1 < lines.length && lines[at + 1].span.from <= finding.span.from) at += 1;
+    byLine.set(at, [...(byLine.get(at) ?? []), finding]);
+  }
+  const viewed = lines.map((line): ImportLine => {
+    const own = byLine.get(line.index) ?? [];
+    const slips = own.filter(isSlip);
+    const unread =
+      line.step?.groups.flatMap(({ calls }) =>
+        calls.flatMap((call) => (call.figure ? call.unread : call.unread.length > 0 ? [call.span] : [])),
+      ) ?? [];
+    return {
+      text: line.text,
+      kind: line.kind,
+      ...(view.lines[line.index] && { view: view.lines[line.index] }),
+      problems: [...slips, ...own.filter((finding) => !isSlip(finding))].map(({ message }) => message),
+      unread: unread.map((span) => {
+        const words = line.text.slice(span.from, span.to);
+        return { span, words, figures: figuresLike(words) };
+      }),
+      isOpen: slips.length > 0,
+    };
+  });
+  return {
+    lines: viewed,
+    danced: viewed.filter((line) => line.view).length,
+    kept: viewed.filter(({ kind }) => kind === 'text' || kind === 'note').length,
+    open: viewed.filter(({ isOpen }) => isOpen).length,
+  };
+}
+
+/** Figures one of whose names has a word that is nearly one of these. */
+function figuresLike(words: string): string[] {
+  const parts = words.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
+  const near = (name: string): number =>
+    Math.min(
+      ...name
+        .toLowerCase()
+        .split(/[\s-]+/)
+        .flatMap((word) => parts.map((part) => editsBetween(part, word) / Math.max(part.length, word.length))),
+    );
+  return FIGURE_ENTRIES.map(({ names }) => ({ name: names.en[0], far: Math.min(...names.en.map(near)) }))
+    .filter(({ far }) => far <= FARTHEST)
+    .sort((a, b) => a.far - b.far || a.name.length - b.name.length)
+    .slice(0, TAKEN)
+    .map(({ name }) => name);
+}
+
+/** A third of the letters may be wrong. */
+const FARTHEST = 0.34;
+
+/** Letters put in, left out or exchanged to come from one word to the other (Levenshtein). */
+function editsBetween(a: string, b: string): number {
+  let row = Array.from({ length: b.length + 1 }, (_, index) => index);
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i];
+    for (let j = 1; j <= b.length; j++)
+      next[j] = Math.min(row[j] + 1, next[j - 1] + 1, row[j - 1] + (a[i - 1] === b[j - 1] ? 0 : 1));
+    row = next;
+  }
+  return row[b.length];
+}
+
+/** How alike two texts are: the share of their lines that both have, from 0 to 1. */
+export function likeness(a: string, b: string): number {
+  const linesOf = (text: string): Set<string> =>
+    new Set(
+      text
+        .split('\n')
+        .map((line) =>
+          line
+            .replace(/[^\p{L}\p{N}&]+/gu, ' ')
+            .trim()
+            .toLowerCase(),
+        )
+        .filter((line) => line.length > 2),
+    );
+  const [one, other] = [linesOf(a), linesOf(b)];
+  if (one.size === 0 || other.size === 0) return 0;
+  const both = [...one].filter((line) => other.has(line)).length;
+  return both / Math.max(one.size, other.size);
+}

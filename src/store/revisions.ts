@@ -1,0 +1,96 @@
+/**
+ * Every state of a dance is kept. States of one sitting run together; the older they are, the fewer of them stay. What was handed
+ * out has a name and stays for good.
+ */
+import { liveQuery } from 'dexie';
+import { database, type SlateDatabase } from './database';
+import type { RevisionRecord } from './records';
+
+const MINUTE = 60_000;
+const HOUR = 60 * MINUTE;
+const DAY = 24 * HOUR;
+
+/** States written within this time of each other are one, while somebody types. */
+const SITTING = 2 * MINUTE;
+/** How far apart states stay by their age, the youngest first. */
+const APART: readonly (readonly [age: number, apart: number])[] = [
+  [HOUR, SITTING],
+  [DAY, 15 * MINUTE],
+  [30 * DAY, 4 * HOUR],
+  [Infinity, 5 * DAY],
+];
+
+const apartAt = (age: number): number => (APART.find(([limit]) => age <= limit) ?? APART[APART.length - 1])[1];
+
+/** Which may go: nameless ones closer to the next younger one than their age allows. The first and the newest stay. */
+export function surplusOf(revisions: readonly RevisionRecord[], now: number): RevisionRecord[] {
+  const sorted = [...revisions].sort((a, b) => a.at - b.at);
+  const gone: RevisionRecord[] = [];
+  let younger = sorted[sorted.length - 1];
+  for (let index = sorted.length - 2; index > 0; index--) {
+    const one = sorted[index];
+    if (one.name === '' && younger.at - one.at < apartAt(now - one.at)) gone.push(one);
+    else younger = one;
+  }
+  return gone;
+}
+
+/** Keeps a state that was saved. Called inside the transaction of the save. */
+export async function keepRevision(danceId: string, text: string, at: number, db: SlateDatabase): Promise<void> {
+  const last = await db.revisions.where('danceId').equals(danceId).last();
+  if (last?.text === text) return;
+  const continues =
+    last !== undefined && last.name === '' && at - last.from < SITTING && (await isNotAlone(danceId, db));
+  if (continues) await db.revisions.put({ ...last, text, at });
+  else {
+    await db.revisions.add({ danceId, text, from: at, at, name: '' });
+    const all = await db.revisions.where('danceId').equals(danceId).toArray();
+    await db.revisions.bulkDelete(surplusOf(all, at).flatMap(({ key }) => key ?? []));
+  }
+}
+
+/** The very first state is never written over. */
+const isNotAlone = async (danceId: string, db: SlateDatabase): Promise<boolean> =>
+  (await db.revisions.where('danceId').equals(danceId).count()) > 1;
+
+export const listRevisions = async (danceId: string, db: SlateDatabase = database): Promise<RevisionRecord[]> =>
+  (await db.revisions.where('danceId').equals(danceId).toArray()).sort(
+    (a, b) => b.at - a.at || (b.key ?? 0) - (a.key ?? 0),
+  );
+
+/** The name under which this very text was handed out, if it was. */
+export const nameOfText = (revisions: readonly RevisionRecord[], text: string): string | undefined =>
+  revisions.find((one) => one.name !== '' && one.text === text)?.name;
+
+/** The next number of those that were counted so far. */
+export const nextName = (revisions: readonly RevisionRecord[]): string =>
+  String(1 + Math.max(0, ...revisions.map(({ name }) => (/^\d+$/.test(name) ? Number(name) : 0))));
+
+/** Gives a state a name; one that is handed out a second time keeps its own. Returns the name. */
+export function nameRevision(
+  danceId: string,
+  text: string,
+  name: string,
+  db: SlateDatabase = database,
+): Promise<string> {
+  return db.transaction('rw', db.revisions, async () => {
+    const all = await listRevisions(danceId, db);
+    const known = nameOfText(all, text);
+    if (known !== undefined) return known;
+    const now = Date.now();
+    const [newest] = all;
+    if (newest?.text === text && newest.name === '') await db.revisions.put({ ...newest, name });
+    else await db.revisions.add({ danceId, text, from: now, at: now, name });
+    return name;
+  });
+}
+
+export const renameRevision = async (key: number, name: string, db: SlateDatabase = database): Promise<void> => {
+  await db.revisions.update(key, { name: name.trim().slice(0, 80) });
+};
+
+/** Calls back now and after every change. Returns the way to stop. */
+export function watchRevisions(danceId: string, onRevisions: (revisions: RevisionRecord[]) => void): () => void {
+  const subscription = liveQuery(() => listRevisions(danceId)).subscribe({ next: onRevisions, error: () => undefined });
+  return () => subscription.unsubscribe();
+}
