@@ -25,6 +25,32 @@ const SCREENS: [name: string, open: (page: Parameters<typeof openDance>[0]) => P
     },
   ],
   [
+    'Import',
+    async (page) => {
+      await page.goto('/import');
+      await page.getByLabel('Words of a sheet').fill('Two Tides\n1-4 Vine R, touch\n5-8 frobnicate');
+      await page.getByRole('button', { name: 'Read these words' }).click();
+      await expect(page.getByTestId('import-truth')).toBeVisible();
+    },
+  ],
+  [
+    'Chosen dances',
+    async (page) => {
+      await page.goto('/');
+      await page.getByLabel('Choose Ferry at Dusk').check();
+      await expect(page.getByRole('region', { name: 'Chosen dances' })).toBeVisible();
+    },
+  ],
+  [
+    'Revisions',
+    async (page) => {
+      await openDance(page, 'Ferry at Dusk');
+      await page.getByRole('link', { name: 'Revisions' }).click();
+      await page.getByRole('button', { name: 'Name this state' }).click();
+      await expect(page.getByLabel('Name of the revision')).toBeVisible();
+    },
+  ],
+  [
     'Walls',
     async (page) => {
       await openDance(page, 'Low Tide Lanterns');

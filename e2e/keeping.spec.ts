@@ -111,18 +111,7 @@ test.describe('without a network', () => {
     await page.getByRole('link', { name: 'Sheet', exact: true }).click();
     await expect(page.getByRole('article')).toContainText('two Montereys');
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Web page' }).click();
-    expect((await download).suggestedFilename()).toBe('tar-and-oakum.html');
+    await page.getByRole('button', { name: 'PDF', exact: true }).click();
+    expect((await download).suggestedFilename()).toBe('tar-and-oakum.pdf');
   });
-});
-
-test('a dance taken off the shelf can be put back; a copy is a dance of its own', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Delete Tar and Oakum' }).click();
-  await expect(page.getByRole('link', { name: 'Tar and Oakum', exact: true })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Put it back' }).click();
-  await expect(page.getByRole('link', { name: 'Tar and Oakum', exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Duplicate Tar and Oakum' }).click();
-  await page.getByRole('link', { name: 'Tar and Oakum (copy)', exact: true }).click();
-  await expect(script(page)).toContainText('Tar and Oakum (copy)');
 });

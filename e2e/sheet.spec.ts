@@ -3,51 +3,96 @@ import { expect, openDance, script, test } from './app';
 
 async function takeAway(
   page: Parameters<typeof openDance>[0],
-  button: string,
-): Promise<{ name: string; text: string }> {
+  form: string,
+): Promise<{ name: string; bytes: Buffer; text: string }> {
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: button, exact: true }).click();
+  if (form === 'PDF') await page.getByRole('button', { name: 'PDF', exact: true }).click();
+  else {
+    await page.getByRole('button', { name: 'Other files' }).click();
+    await page.getByRole('menuitem', { name: new RegExp(`^${form}`) }).click();
+  }
   const file = await download;
-  return { name: file.suggestedFilename(), text: await readFile(await file.path(), 'utf8') };
+  const bytes = await readFile(await file.path());
+  return { name: file.suggestedFilename(), bytes, text: bytes.toString('utf8') };
 }
 
-test('the sheet shows what was worked out, and leaves as text, JSON, a web page, Markdown and CSV that open again', async ({
+async function openSheet(page: Parameters<typeof openDance>[0], title: string): Promise<void> {
+  await openDance(page, title);
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await expect(page.getByTestId('paper')).toBeVisible();
+}
+
+test('the sheet shows what was worked out, and leaves in every form; each comes back as the same dance', async ({
   page,
 }) => {
-  await openDance(page, 'Ferry at Dusk');
-  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await openSheet(page, 'Ferry at Dusk');
   const sheet = page.getByRole('article');
   await expect(sheet.getByRole('heading', { level: 1 })).toHaveText('Ferry at Dusk');
   await expect(sheet).toContainText('4 (a wall turns 1 1/4 left)');
   await expect(sheet.getByRole('row', { name: /Step R forward, pivot 1\/2 left/ }).first()).toContainText('6:00');
 
-  const files = [
-    await takeAway(page, 'Text'),
-    await takeAway(page, 'JSON'),
-    await takeAway(page, 'Web page'),
-    await takeAway(page, 'Markdown'),
-    await takeAway(page, 'CSV'),
-  ];
-  expect(files.map(({ name }) => name)).toEqual([
-    'ferry-at-dusk.txt',
-    'ferry-at-dusk.json',
-    'ferry-at-dusk.html',
-    'ferry-at-dusk.md',
-    'ferry-at-dusk.csv',
-  ]);
-  expect(JSON.parse(files[1].text)).toMatchObject({
-    format: 'pace-slate-dance',
-    version: 1,
-    text: files[0].text,
-  });
+  const forms = ['PDF', 'Word file', 'Web page', 'Markdown', 'Text', 'CSV', 'JSON'];
+  const files = [];
+  for (const form of forms) files.push(await takeAway(page, form));
+  expect(files.map(({ name }) => name)).toEqual(
+    ['pdf', 'docx', 'html', 'md', 'txt', 'csv', 'json'].map((ending) => `ferry-at-dusk.${ending}`),
+  );
+  expect(JSON.parse(files[6].text)).toMatchObject({ format: 'pace-slate-dance', version: 1, text: files[4].text });
   // Self-contained: no address outside the file.
   expect(files[2].text).not.toMatch(/(?:src|href)=|@import|url\((?!data:)/);
-  for (const { name, text } of files) {
-    await page.goto('/');
-    await page.getByTestId('open-file').setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
-    await expect(script(page)).toContainText('Kick ball change R');
-    await expect(page.getByTestId('truth')).toContainText('no slips');
+  await page.goto('/import');
+  for (const { name, bytes } of files) {
+    await page.getByTestId('import-file').setInputFiles({ name, mimeType: 'application/octet-stream', buffer: bytes });
+    await expect(page.getByTestId('import-truth')).toContainText('32 counts, 4 walls, nothing to settle');
+    await expect(page.getByRole('note')).toContainText('Ferry at Dusk');
+    await page.getByRole('button', { name: 'Throw away' }).click();
+    await expect(page.getByTestId('import-truth')).toHaveCount(0);
   }
+});
+
+test('forms, languages and marks show at once on the paper, and stay chosen', async ({ page }) => {
+  await openSheet(page, 'Low Tide Lanterns');
+  const paper = page.getByTestId('paper');
+  await expect(paper).toContainText('Step R forward, pivot 1/2 left');
+  await page.getByLabel('Language').selectOption('de');
+  await expect(paper).toContainText('Schritt R vor, Pivot 1/2 links herum');
+  await expect(page.getByRole('article')).toContainText('Restart nach 16 Counts');
+  await page.getByLabel('Language').selectOption('fr');
+  await expect(paper).toContainText('Pas D avant, pivot 1/2 à gauche');
+  await page.reload();
+  await expect(page.getByLabel('Language')).toHaveValue('fr');
+  await page.getByLabel('Language').selectOption('as-written');
+  await page.getByLabel(/Cue card/).check();
+  await expect(paper.locator('svg')).toHaveCount(1);
+  await page.getByLabel(/Summary/).check();
+  await expect(paper).toContainText('Wall 3: restart after 16 counts');
+  await page.getByLabel(/Full sheet/).check();
+  const marks = () => paper.locator('path').count();
+  const before = await marks();
+  await page.getByLabel('Feet and weight').uncheck();
+  expect(await marks()).toBeLessThan(before);
+  await page.getByLabel('Style').selectOption('pocket');
+  await expect(paper).toContainText('step R fwd, pivot ½ left');
+  // The dance itself is as it was written.
+  await page.getByRole('link', { name: 'Script', exact: true }).click();
+  await expect(script(page)).toContainText('Step R forward, pivot 1/2 left');
+});
+
+test('the summary goes to the clipboard', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await openSheet(page, 'Ferry at Dusk');
+  await page.getByRole('button', { name: 'Copy summary' }).click();
+  await expect(page.getByText('The three lines are copied.')).toBeVisible();
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain('Ferry at Dusk: 32 counts, 4 walls');
+});
+
+test('printing and the PDF have the same pages', async ({ page }) => {
+  await openSheet(page, 'Regatta Morning');
+  const shown = await page.getByTestId('paper').locator('svg').count();
+  const own = (await takeAway(page, 'PDF')).bytes.toString('latin1');
+  expect(own.match(/\/Type \/Page\b/g)).toHaveLength(shown);
+  const printed = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  expect(printed.match(/\/Type \/Page\b/g)).toHaveLength(shown);
 });
 
 test('on paper only the sheet is left, in dark ink on white, also from a dim hall', async ({ page }) => {
@@ -57,10 +102,13 @@ test('on paper only the sheet is left, in dark ink on white, also from a dim hal
   await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
   await expect(page.getByRole('banner')).toBeHidden();
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
-  const colours = await page
-    .getByRole('article')
-    .evaluate((sheet) => [getComputedStyle(sheet).color, getComputedStyle(sheet).backgroundColor]);
-  expect(colours).toEqual(['rgb(28, 39, 45)', 'rgb(255, 255, 255)']);
+  const paper = page.getByTestId('paper').locator('svg').first();
+  await expect(paper).toBeVisible();
+  const [ground, ink] = await paper.evaluate((svg) => [
+    getComputedStyle(svg).backgroundColor,
+    getComputedStyle(svg.querySelector('text') as Element).fill,
+  ]);
+  expect([ground, ink]).toEqual(['rgb(255, 255, 255)', 'rgb(28, 39, 45)']);
   const pdf = await page.pdf({ format: 'A4' });
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
 });
@@ -68,37 +116,6 @@ test('on paper only the sheet is left, in dark ink on white, also from a dim hal
 test('a dance with slips says so before it leaves, and leaves all the same', async ({ page }) => {
   await openDance(page, "Rope's End (draft)");
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();
-  await expect(page.getByRole('status')).toHaveText('This dance still has 3 slips.');
+  await expect(page.getByTestId('sheet-slips')).toHaveText('This dance still has 3 slips.');
   expect((await takeAway(page, 'Text')).text).toContain('Coaster L');
-});
-
-const BAD_FILES: [name: string, content: Buffer, sentence: string][] = [
-  ['photo.txt', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2]), 'This is not a text file'],
-  ['noise.txt', Buffer.alloc(1_100_000, 'x'), 'This file is larger than 1 MB'],
-  [
-    'later.json',
-    Buffer.from('{"format":"pace-slate-dance","version":99,"text":"# A"}'),
-    'saved by another version (99)',
-  ],
-  ['other.json', Buffer.from('{"name":"something"}'), 'something other than a dance'],
-  ['cut.json', Buffer.from('{"format":"pace-sl'), 'damaged'],
-  ['page.html', Buffer.from('<!doctype html><p>1-4 Vine R'), 'not made by this slate'],
-];
-
-for (const [name, buffer, sentence] of BAD_FILES) {
-  test(`a file that is no dance is refused in a sentence: ${name}`, async ({ page }) => {
-    await page.goto('/');
-    await expect(page.getByRole('link', { name: 'Ferry at Dusk', exact: true })).toBeVisible();
-    await page.getByTestId('open-file').setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
-    await expect(page.getByRole('alert')).toContainText(sentence);
-    await expect(page.getByRole('listitem')).toHaveCount(9);
-  });
-}
-
-test('an empty file opens as an empty dance that says what to do', async ({ page }) => {
-  await page.goto('/');
-  await page
-    .getByTestId('open-file')
-    .setInputFiles({ name: 'empty.txt', mimeType: 'text/plain', buffer: Buffer.alloc(0) });
-  await expect(page.getByText('There is nothing to dance yet').first()).toBeVisible();
 });

@@ -1,6 +1,7 @@
 /** Dances on the shelf. Every change of a dance builds on the revision it was read at. */
 import { liveQuery } from 'dexie';
 import { database, type SlateDatabase } from './database';
+import { dropDraft, findDrafts } from './drafts';
 import { factsOfText } from './facts';
 import type { DanceRecord, HistoryRecord, SourceRecord } from './records';
 import { keepRevision } from './revisions';
@@ -139,6 +140,14 @@ export async function findHistory(id: string, text: string, db: SlateDatabase = 
 export const saveHistory = async (history: HistoryRecord, db: SlateDatabase = database): Promise<void> => {
   await db.histories.put(history);
 };
+
+/** Words that a closing page could only put aside become part of their dances. Those that build on an older state wait for their writer. */
+export async function adoptDrafts(db: SlateDatabase = database): Promise<void> {
+  for (const [id, draft] of findDrafts()) {
+    const saved = await saveDance(id, draft.text, draft.base, db);
+    if (saved.kind === 'saved') dropDraft(id);
+  }
+}
 
 /** Puts the demo dances on the shelf once, the first time this browser opens the slate. */
 export function addDemoDances(texts: readonly string[], db: SlateDatabase = database): Promise<void> {

@@ -31,6 +31,19 @@ export function findDraft(id: string): Draft | undefined {
   }
 }
 
+/** All that wait, by their dances. */
+export function findDrafts(): [id: string, draft: Draft][] {
+  try {
+    return Object.keys(localStorage).flatMap((key): [string, Draft][] => {
+      const id = key.startsWith(KEY) ? key.slice(KEY.length) : '';
+      const draft = id === '' ? undefined : findDraft(id);
+      return draft ? [[id, draft]] : [];
+    });
+  } catch {
+    return [];
+  }
+}
+
 export function dropDraft(id: string): void {
   try {
     localStorage.removeItem(KEY + id);

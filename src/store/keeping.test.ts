@@ -6,6 +6,7 @@ import { makeBackup, readBackup, restoreBackup, type Backup } from './backup';
 import { SlateDatabase } from './database';
 import {
   addDance,
+  adoptDrafts,
   clearDeleted,
   deleteDances,
   findDance,
@@ -14,6 +15,7 @@ import {
   saveDance,
   tagDances,
 } from './dances';
+import { findDrafts, keepDraft } from './drafts';
 import { findImports, saveImports } from './imports';
 import { MIGRATIONS } from './migrations';
 import type { RevisionRecord } from './records';
@@ -229,4 +231,26 @@ describe('the way from earlier forms', () => {
   });
 
   test('every version has its own way', () => expect(MIGRATIONS.map(({ version }) => version)).toEqual([1, 2]));
+});
+
+test('words that a closing page could only put aside are taken into their dances', async () => {
+  const kept = new Map<string, string>();
+  const storage = {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
+  };
+  // Object.keys of a storage are its keys.
+  const localStorage = new Proxy(storage, {
+    ownKeys: () => [...kept.keys()],
+    getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
+  });
+  Object.defineProperty(globalThis, 'localStorage', { value: localStorage, configurable: true });
+  const [a, b] = [await addDance(FERRY, db), await addDance('# B', db)];
+  keepDraft(a.id, { text: '# Ferry, later', base: 1 });
+  keepDraft(b.id, { text: '# B, on an older state', base: 0 });
+  await adoptDrafts(db);
+  expect([(await findDance(a.id, db))?.text, (await findDance(b.id, db))?.text]).toEqual(['# Ferry, later', '# B']);
+  expect(findDrafts().map(([id]) => id)).toEqual([b.id]);
+  Reflect.deleteProperty(globalThis, 'localStorage');
 });

@@ -98,7 +98,7 @@ describe('a sheet that comes in', () => {
       'text',
     ]);
     expect(shown.lines[4].view?.weight).toBe('R');
-    expect(shown.lines[5]).toMatchObject({ isOpen: true, unread: [{ words: 'frobnicate left' }] });
+    expect(shown.lines[5]).toMatchObject({ isOpen: true, unread: [{ words: 'frobnicate' }] });
     expect(shown.lines[5].problems[0]).toContain('not understood');
     expect(shown.lines[6].unread).toMatchObject([{ words: 'breezily' }]);
     expect([shown.danced, shown.kept]).toEqual([3, 1]);

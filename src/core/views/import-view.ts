@@ -42,10 +42,7 @@ export function viewImport(dance: Dance, view: ScriptView, findings: readonly Fi
   const viewed = lines.map((line): ImportLine => {
     const own = byLine.get(line.index) ?? [];
     const slips = own.filter(isSlip);
-    const unread =
-      line.step?.groups.flatMap(({ calls }) =>
-        calls.flatMap((call) => (call.figure ? call.unread : call.unread.length > 0 ? [call.span] : [])),
-      ) ?? [];
+    const unread = line.step?.groups.flatMap(({ calls }) => calls.flatMap((call) => call.unread)) ?? [];
     return {
       text: line.text,
       kind: line.kind,

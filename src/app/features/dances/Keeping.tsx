@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { askToKeep, findSpace, makeBackup, readBackup, restoreBackup } from '../../../store';
 import { Button } from '../../theme/Button';
 import { downloadFile } from './download';
@@ -22,6 +22,7 @@ export function Keeping({
     refetchInterval: 30_000,
   });
   const files = useRef<HTMLInputElement>(null);
+  const [isNew, setIsNew] = useState(isFirstVisit);
   const day = new Date().toISOString().slice(0, 10);
 
   const save = async (): Promise<void> =>
@@ -33,6 +34,8 @@ export function Keeping({
     if ('problem' in read) return onProblem(read.problem);
     try {
       const { added, met } = await restoreBackup(read.backup);
+      noteVisit();
+      setIsNew(false);
       onSaid(
         `${added === 1 ? '1 dance is' : `${added} dances are`} back on the shelf${met > 0 ? `; ${met} ${met === 1 ? 'was' : 'were'} here already, nothing of either is lost` : ''}.`,
       );
@@ -41,51 +44,102 @@ export function Keeping({
     }
   };
   return (
-    <Flex
-      as="footer"
-      align="center"
-      gap="0.5rem 1rem"
-      flexWrap="wrap"
-      marginTop="1.75rem"
-      color="quiet"
-      fontSize="0.9375rem"
-    >
-      <span>
-        Everything is kept in this browser
-        {space && space.used > 0 ? `: ${sizeWords(space.used)} of ${sizeWords(space.quota)}` : ''}.
-      </span>
-      {space && !space.isPersistent && (
-        <Button
-          size="small"
-          variant="plain"
-          onClick={() => void askToKeep().then(() => queries.invalidateQueries({ queryKey: KEY }))}
+    <>
+      {isNew && (
+        <Flex
+          role="note"
+          align="center"
+          gap="0.5rem 1rem"
+          flexWrap="wrap"
+          background="sand"
+          borderRadius="4px"
+          padding="0.6rem 0.9rem"
+          marginTop="1.5rem"
         >
-          Ask it never to clear it
-        </Button>
+          <span>
+            These are the boathouse’s dances. If yours are on another machine, back them up there and restore them here.
+          </span>
+          <chakra.span marginLeft="auto" display="flex" gap="0.35rem">
+            <Button size="small" variant="solid" onClick={() => files.current?.click()}>
+              Restore mine
+            </Button>
+            <Button
+              size="small"
+              variant="plain"
+              onClick={() => {
+                noteVisit();
+                setIsNew(false);
+              }}
+            >
+              I begin here
+            </Button>
+          </chakra.span>
+        </Flex>
       )}
-      {space?.isPersistent && <span>It will not clear it by itself.</span>}
-      <chakra.span marginLeft="auto" display="flex" gap="0.35rem">
-        <Button size="small" onClick={() => void save()}>
-          Back up everything
-        </Button>
-        <Button size="small" onClick={() => files.current?.click()}>
-          Restore a backup
-        </Button>
-      </chakra.span>
-      <input
-        ref={files}
-        type="file"
-        hidden
-        accept=".json,application/json"
-        data-testid="restore-file"
-        onChange={(event) => {
-          void restore(event.target.files?.[0]).then(() => {
-            if (files.current) files.current.value = '';
-          });
-        }}
-      />
-    </Flex>
+      <Flex
+        as="footer"
+        align="center"
+        gap="0.5rem 1rem"
+        flexWrap="wrap"
+        marginTop="1.75rem"
+        color="quiet"
+        fontSize="0.9375rem"
+      >
+        <span>
+          Everything is kept in this browser
+          {space && space.used > 0 ? `: ${sizeWords(space.used)} of ${sizeWords(space.quota)}` : ''}.
+        </span>
+        {space && !space.isPersistent && (
+          <Button
+            size="small"
+            variant="plain"
+            onClick={() => void askToKeep().then(() => queries.invalidateQueries({ queryKey: KEY }))}
+          >
+            Ask it never to clear it
+          </Button>
+        )}
+        {space?.isPersistent && <span>It will not clear it by itself.</span>}
+        <chakra.span marginLeft="auto" display="flex" gap="0.35rem">
+          <Button size="small" onClick={() => void save()}>
+            Back up everything
+          </Button>
+          <Button size="small" onClick={() => files.current?.click()}>
+            Restore a backup
+          </Button>
+        </chakra.span>
+        <input
+          ref={files}
+          type="file"
+          hidden
+          accept=".json,application/json"
+          data-testid="restore-file"
+          onChange={(event) => {
+            void restore(event.target.files?.[0]).then(() => {
+              if (files.current) files.current.value = '';
+            });
+          }}
+        />
+      </Flex>
+    </>
   );
+}
+
+const VISITED = 'pace-slate-visited';
+
+function isFirstVisit(): boolean {
+  try {
+    return localStorage.getItem(VISITED) === null;
+  } catch {
+    return false;
+  }
+}
+
+function noteVisit(): void {
+  try {
+    localStorage.setItem(VISITED, 'yes');
+  } catch {
+    // It offers itself once more, then.
+  }
 }
 
 const sizeWords = (bytes: number): string =>

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { addDemoDances, clearDeleted, listDances, watchDances } from '../../../store';
+import { addDemoDances, adoptDrafts, clearDeleted, listDances, watchDances } from '../../../store';
 import { DEMO_DANCES } from './demo';
 
 const KEY = ['dances'];
@@ -13,6 +13,7 @@ export function useDances() {
     queryKey: KEY,
     queryFn: async () => {
       await addDemoDances(DEMO_DANCES);
+      await adoptDrafts().catch(() => undefined);
       void clearDeleted();
       return listDances();
     },

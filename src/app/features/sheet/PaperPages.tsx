@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import { Global } from '@emotion/react';
 import { memo } from 'react';
 import { TINTS, type Item, type Page, type Paper, type PrintedSheet } from '../../../paper/page';
 
@@ -27,17 +28,18 @@ export const PaperPages = memo(function PaperPages({ sheet }: { sheet: PrintedSh
         '@media print': {
           display: 'block',
           '& svg': {
-            width: `${paper.width}pt`,
-            height: `${paper.height - 0.5}pt`,
+            // A hair less than the page: a rounding up must not make another one.
+            width: `${paper.width - 1}pt`,
+            height: `${paper.height - 2}pt`,
             maxWidth: 'none',
             boxShadow: 'none',
             breakInside: 'avoid',
           },
           '& svg + svg': { breakBefore: 'page' },
         },
-        '@page': { size: `${paper.width}pt ${paper.height}pt`, margin: '0' },
       }}
     >
+      <Global styles={{ '@page': { size: paper.name, margin: 0 } }} />
       {pages.map((page, index) => (
         <OnePage key={index} page={page} paper={paper} language={sheet.language} />
       ))}

@@ -34,7 +34,6 @@ export function SheetPage({ sheet }: { sheet: Sheet }) {
           maxWidth: 'none',
           fontSize: '10.5pt',
         },
-        '@page': { margin: '14mm 15mm' },
       }}
     >
       <chakra.h1 fontSize={{ base: '1.75rem', md: '2.25rem' }} lineHeight="1.1" fontWeight="700">
