@@ -2,7 +2,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
+import Ajv2020 from 'ajv/dist/2020';
+import addFormats from 'ajv-formats';
+import { parse } from 'parse5';
 import { studyText, viewSheet } from '../core';
+import { makeBackup, readBackup } from '../store/backup';
+import { SlateDatabase } from '../store/database';
+import { addDance } from '../store/dances';
 import { printDanceHtml, readDanceHtml } from './dance-html';
 import { printDanceJson, readDanceJson } from './dance-json';
 import { readAnyFile } from './read-any';
@@ -66,13 +72,54 @@ test('the web page of a dance with a plan has a row for every wall, and nothing 
   expect(page.slice(0, page.indexOf('<script'))).not.toMatch(/<(?:img|b)\b/);
 });
 
-test('what is exported fits the published schema', () => {
-  const schema = JSON.parse(readFileSync('docs/dance.schema.json', 'utf8'));
-  const file = JSON.parse(printDanceJson({ title: 'Ebb', text: '1-4 Vine R', changedAt: '2026-11-24T10:00:00.000Z' }));
-  for (const key of schema.required) expect(file).toHaveProperty(key);
-  for (const key of Object.keys(file)) expect(Object.keys(schema.properties)).toContain(key);
-  expect(file.format).toBe(schema.properties.format.const);
-  expect(file.version).toBe(schema.properties.version.const);
+describe('JSON, by a validator of JSON Schema (2020-12)', () => {
+  const validator = (file: string) =>
+    addFormats(new Ajv2020({ strict: true })).compile(JSON.parse(readFileSync(file, 'utf8')));
+
+  test('what is exported fits the published schema; what is no dance does not', () => {
+    const fits = validator('docs/dance.schema.json');
+    expect(
+      fits(JSON.parse(printDanceJson({ title: 'Ebb', text: '# Ebb', changedAt: new Date(0).toISOString() }))),
+    ).toBe(true);
+    for (const wrong of [
+      {},
+      { format: 'pace-slate-dance', version: 2, text: '' },
+      { format: 'pace-slate-dance', version: 1 },
+      { format: 'pace-slate-dance', version: 1, text: '', changedAt: 'soon' },
+    ])
+      expect(fits(wrong)).toBe(false);
+  });
+
+  test('a backup fits its schema, and what the reader refuses does not', async () => {
+    const fits = validator('docs/backup.schema.json');
+    const db = new SlateDatabase('formats-backup');
+    await addDance('# Ebb\n1-4 Vine R', db, { tags: ['Monday'], source: { name: 'a.txt', kind: 'text', text: 'a' } });
+    const backup = JSON.parse(await makeBackup(db)) as Record<string, unknown>;
+    await db.delete();
+    expect(fits(backup)).toBe(true);
+    for (const key of ['format', 'version', 'dances', 'revisions', 'sources', 'figures'])
+      expect([
+        fits({ ...backup, [key]: undefined }),
+        'problem' in readBackup(JSON.stringify({ ...backup, [key]: undefined })),
+      ]).toEqual([false, true]);
+  });
+});
+
+test('a web page, by an HTML parser (parse5): no error, its language, headings in order, a header for every column', () => {
+  const text = readFileSync('dances/low-tide-lanterns.txt', 'utf8');
+  for (const language of ['en', 'de', 'fr'] as const) {
+    const html = printDanceHtml(viewSheet(studyText(text).dance, { language }), text);
+    const errors: string[] = [];
+    parse(html, { onParseError: ({ code }) => errors.push(code) });
+    expect(errors).toEqual([]);
+    expect(html).toContain(`<html lang="${language}">`);
+    expect(html.match(/<h1>/g)).toHaveLength(1);
+    for (const [table] of html.matchAll(/<table>.*?<\/table>/gs)) {
+      const heads = table.match(/<th scope="col">/g)?.length ?? 0;
+      const [row] = /<tr><th scope="row">.*?<\/tr>/s.exec(table) ?? [''];
+      expect(row.match(/<t[dh]/g)).toHaveLength(heads);
+    }
+  }
 });
 
 const REFUSED: [name: string, file: string, content: Uint8Array, sentence: RegExp][] = [
