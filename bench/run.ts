@@ -2,7 +2,7 @@
  * `npm run bench`: how long the core takes, as medians on this machine, on the core as it is shipped (bundled); beside it a spreadsheet
  * engine that works out the same chain; then how many slips are caught.
  */
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { Bench } from 'tinybench';
@@ -12,7 +12,10 @@ import { WORKED_DANCES } from '../dances/test/corpus';
 import { injectPlanSlips } from '../dances/test/plan-injector';
 import { PLANNED_DANCES } from '../dances/test/plans';
 import { isSlip, studyText as studyHere } from '../src/core/index';
+import { measureBrowser } from './browser';
 import type * as Entry from './entry';
+import { measureFiles } from './files';
+import { measureSizes } from './sizes';
 import { SpreadsheetChain, type ChainRow } from './spreadsheet';
 
 const ROOT = path.resolve(import.meta.dirname, '..');
@@ -186,3 +189,21 @@ for (const { kind, injected, missed } of tallyByKind(catches)) {
   console.log(`  ${kind}: ${injected - missed.length} of ${injected}`);
   for (const slip of missed) console.log(`      not told: ${slip.text.split('\n')[slip.line]}`);
 }
+
+// Files, and what the browser loads and does
+
+const files = await measureFiles();
+console.log('');
+for (const [name, milliseconds] of Object.entries(files)) say(name, milliseconds);
+
+const dist = path.join(ROOT, 'dist');
+if (existsSync(dist)) {
+  const sizes = measureSizes(dist);
+  const kilobytes = (bytes: number): string => `${(bytes / 1000).toFixed(0)} kB`;
+  console.log(
+    `\nJavaScript before the first screen, gzipped: Dances ${kilobytes(sizes.dances)}, with Script ${kilobytes(sizes.script)}`,
+  );
+  console.log(`loaded when used: ${sizes.lazy.map(([name, bytes]) => `${name} ${kilobytes(bytes)}`).join(', ')}`);
+  const browser = await measureBrowser();
+  for (const [name, milliseconds] of Object.entries(browser ?? {})) say(name, milliseconds);
+} else console.log('\nThere is no build: `npm run build` first to see what the browser loads.');

@@ -7,7 +7,8 @@ import { DanceList } from '../features/dances/DanceList';
 import { DEMO_DANCES } from '../features/dances/demo';
 import { Keeping } from '../features/dances/Keeping';
 import { SelectionBar } from '../features/dances/SelectionBar';
-import { choicesOf, chooseDances, EVERYTHING, ShelfIndex, type ShelfChoice } from '../features/dances/shelf';
+import { choicesOf, chooseDances, EVERYTHING, type ShelfChoice } from '../features/dances/shelf';
+import type { ShelfIndex } from '../features/dances/shelf-index';
 import { ShelfBar } from '../features/dances/ShelfBar';
 import { useDances } from '../features/dances/use-dances';
 import { waitForImport } from '../features/import/waiting-files';
@@ -30,6 +31,8 @@ export function DancesScreen() {
   const [problem, setProblem] = useState('');
   const [said, setSaid] = useState<Said>();
   const [choice, setChoice] = useState<ShelfChoice>(EVERYTHING);
+  const narrow = useCallback((more: Partial<ShelfChoice>) => setChoice((old) => ({ ...old, ...more })), []);
+  const say = useCallback((words: string) => setSaid({ words }), []);
   const { shown, choices, wake } = useShelf(dances, choice);
   const { selected, select, chosen, clear } = useSelection(shown);
 
@@ -99,14 +102,7 @@ export function DancesScreen() {
           but nothing you type would stay.
         </Box>
       )}
-      {dances && dances.length > 0 && (
-        <ShelfBar
-          choices={choices}
-          choice={choice}
-          onChange={(more) => setChoice((old) => ({ ...old, ...more }))}
-          onFocus={wake}
-        />
-      )}
+      {dances && dances.length > 0 && <ShelfBar choices={choices} choice={choice} onChange={narrow} onFocus={wake} />}
       {(said || files.busy) && (
         <Flex
           role="status"
@@ -157,7 +153,7 @@ export function DancesScreen() {
         <EmptyShelf onDemo={() => void attempt(() => Promise.all(DEMO_DANCES.map((text) => addDance(text))))} />
       )}
       {isPending && <chakra.p color="quiet">Opening the shelf …</chakra.p>}
-      {!isPending && !isError && <Keeping onSaid={(words) => setSaid({ words })} onProblem={setProblem} />}
+      {!isPending && !isError && <Keeping onSaid={say} onProblem={setProblem} />}
     </Box>
   );
 }
@@ -166,13 +162,27 @@ export function DancesScreen() {
 function useShelf(dances: readonly DanceRecord[] | undefined, choice: ShelfChoice) {
   const [index, setIndex] = useState<ShelfIndex>();
   const words = useDeferredValue(choice.words.trim());
-  const wake = useCallback(() => setIndex((old) => old ?? new ShelfIndex()), []);
+  const wake = useCallback(() => {
+    void import('../features/dances/shelf-index').then(({ ShelfIndex }) => setIndex((old) => old ?? new ShelfIndex()));
+  }, []);
   const choices = useMemo(() => choicesOf(dances ?? []), [dances]);
-  const found = useMemo(() => {
-    if (!index) return undefined;
-    index.update(dances ?? []);
-    return words === '' ? undefined : index.find(words);
-  }, [index, dances, words]);
+  // The index grows between two frames; each time it has, the words are looked for again.
+  const [grown, setGrown] = useState(0);
+  useEffect(() => {
+    if (!index || !dances) return;
+    let timer: ReturnType<typeof setTimeout>;
+    const grow = (): void => {
+      const isDone = index.update(dances, 12);
+      setGrown((old) => old + 1);
+      if (!isDone) timer = setTimeout(grow);
+    };
+    timer = setTimeout(grow);
+    return () => clearTimeout(timer);
+  }, [index, dances]);
+  const found = useMemo(
+    () => (index && words !== '' && grown > 0 ? index.find(words) : undefined),
+    [index, words, grown],
+  );
   const shown = useMemo(() => chooseDances(dances ?? [], choice, found), [dances, choice, found]);
   return { shown, choices, wake };
 }

@@ -1,4 +1,3 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
 import { format, isThisYear, isToday, isYesterday } from 'date-fns';
 import type { ReactNode } from 'react';
 import type { DanceRecord } from '../../../store';
@@ -8,47 +7,20 @@ import { WallsVisited } from './WallsVisited';
 export function DanceFacts({ dance, children }: { dance: DanceRecord; children: ReactNode }) {
   const { counts, walls, starts, level, music, slips, changedAt, tags } = dance;
   return (
-    <Flex align="center" gap="1rem" flex="1" minWidth="0">
+    <div className="facts">
       <WallsVisited walls={walls} starts={starts} />
-      <Box flex="1" minWidth="0">
+      <div className="named">
         {children}
-        <chakra.p color="quiet" fontSize="0.9375rem" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
+        <p>
           {music || 'no music yet'}
           {tags.map((tag) => (
-            <chakra.span
-              key={tag}
-              marginLeft="0.6rem"
-              paddingInline="0.4rem"
-              border="1px solid"
-              borderColor="lineStrong"
-              borderRadius="3px"
-              fontSize="0.8125rem"
-            >
+            <span key={tag} className="tag">
               {tag}
-            </chakra.span>
+            </span>
           ))}
-        </chakra.p>
-      </Box>
-      <chakra.dl
-        display="grid"
-        gridTemplateColumns="5.5rem 4.5rem 9rem 5rem 6rem"
-        alignItems="baseline"
-        fontSize="0.9375rem"
-        css={{
-          '& dt': {
-            position: 'absolute',
-            width: '1px',
-            height: '1px',
-            overflow: 'hidden',
-            clipPath: 'inset(50%)',
-          },
-          '@media (max-width: 1000px)': {
-            gridTemplateColumns: '5.5rem 4.5rem 5rem',
-            '& .late': { display: 'none' },
-          },
-          '@media (max-width: 620px)': { display: 'none' },
-        }}
-      >
+        </p>
+      </div>
+      <dl>
         <Fact name="Counts">
           {counts === 0 ? (
             'empty'
@@ -72,18 +44,71 @@ export function DanceFacts({ dance, children }: { dance: DanceRecord; children: 
         </Fact>
         <Fact name="Slips">
           {slips > 0 ? (
-            <chakra.b color="slip">{slips === 1 ? '1 slip' : `${slips} slips`}</chakra.b>
+            <b className="slips">{slips === 1 ? '1 slip' : `${slips} slips`}</b>
           ) : (
-            <chakra.span color="quiet">{counts === 0 ? '' : 'no slips'}</chakra.span>
+            <span className="quiet">{counts === 0 ? '' : 'no slips'}</span>
           )}
         </Fact>
         <Fact name="Changed" late>
-          <chakra.span color="quiet">{dayOf(changedAt)}</chakra.span>
+          <span className="quiet">{dayOf(changedAt)}</span>
         </Fact>
-      </chakra.dl>
-    </Flex>
+      </dl>
+    </div>
   );
 }
+
+/** Styles of the rows, set once on the list: thousands of rows carry class names alone. */
+export const FACTS_STYLES = {
+  '& .row': {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '1rem',
+    padding: '0.7rem 0.5rem',
+    borderBottom: '1px solid',
+    borderColor: 'line',
+  },
+  '& .row:hover, & .row.chosen': { background: 'sand' },
+  '& .facts': { display: 'flex', alignItems: 'center', gap: '1rem', flex: '1', minWidth: '0' },
+  '& .facts > svg': { flexShrink: '0' },
+  '& .named': { flex: '1', minWidth: '0' },
+  '& .named a': { textDecoration: 'none', fontWeight: '700', fontSize: '1.125rem' },
+  '& .named a:hover': { textDecoration: 'underline' },
+  '& .named p': {
+    color: 'quiet',
+    fontSize: '0.9375rem',
+    overflow: 'hidden',
+    textOverflow: 'ellipsis',
+    whiteSpace: 'nowrap',
+  },
+  '& .tag': {
+    marginLeft: '0.6rem',
+    paddingInline: '0.4rem',
+    border: '1px solid',
+    borderColor: 'lineStrong',
+    borderRadius: '3px',
+    fontSize: '0.8125rem',
+  },
+  '& .quiet': { color: 'quiet' },
+  '& .slips': { color: 'slip' },
+  '& .sheet': {
+    fontWeight: '600',
+    fontSize: '0.875rem',
+    textDecoration: 'none',
+    padding: '0.4rem 0.5rem',
+    borderRadius: '4px',
+  },
+  '& .sheet:hover': { background: 'paper' },
+  '& dl': {
+    display: 'grid',
+    gridTemplateColumns: '5.5rem 4.5rem 9rem 5rem 6rem',
+    alignItems: 'baseline',
+    fontSize: '0.9375rem',
+    '@media (max-width: 1000px)': { gridTemplateColumns: '5.5rem 4.5rem 5rem' },
+    '@media (max-width: 620px)': { display: 'none' },
+  },
+  '& .late': { '@media (max-width: 1000px)': { display: 'none' } },
+  '& dt': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' },
+} as const;
 
 function Fact({ name, late = false, children }: { name: string; late?: boolean; children: ReactNode }) {
   return (

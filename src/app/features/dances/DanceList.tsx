@@ -1,15 +1,14 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { chakra } from '@chakra-ui/react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { DanceRecord } from '../../../store';
-import { Button } from '../../theme/Button';
-import { DanceFacts } from './DanceFacts';
+import { DanceFacts, FACTS_STYLES } from './DanceFacts';
 
 const ROW = 69;
 
 /** The dances that are shown; of thousands only those in sight are drawn. */
-export function DanceList({
+export const DanceList = memo(function DanceList({
   dances,
   selected,
   onSelect,
@@ -23,14 +22,13 @@ export function DanceList({
   const [offset, setOffset] = useState(0);
   useLayoutEffect(() => setOffset(list.current?.offsetTop ?? 0), []);
   // No compiler is used here that its functions could mislead.
-  // eslint-disable-next-line react-hooks/incompatible-library
+   
   const rows = useVirtualizer({
     count: dances.length,
     estimateSize: () => ROW,
-    overscan: 12,
+    overscan: 5,
     scrollMargin: offset,
     getScrollElement: () => list.current?.closest('main') ?? null,
-    getItemKey: (index) => dances[index].id,
     initialRect: { width: 1024, height: 900 },
   });
   return (
@@ -41,25 +39,23 @@ export function DanceList({
       position="relative"
       height={`${rows.getTotalSize() + 2}px`}
       aria-label="Dances"
+      css={FACTS_STYLES}
     >
       {rows.getVirtualItems().map(({ index, start, key }) => (
-        <chakra.li
+        <li
           key={key}
           ref={rows.measureElement}
           data-index={index}
-          position="absolute"
-          left="-0.5rem"
-          right="-0.5rem"
-          top={`${start - rows.options.scrollMargin}px`}
+          style={{ position: 'absolute', left: '-0.5rem', right: '-0.5rem', top: start - rows.options.scrollMargin }}
           aria-setsize={dances.length}
           aria-posinset={index + 1}
         >
           <DanceRow dance={dances[index]} isSelected={selected.has(dances[index].id)} onSelect={onSelect} />
-        </chakra.li>
+        </li>
       ))}
     </chakra.ul>
   );
-}
+});
 
 const DanceRow = memo(function DanceRow({
   dance,
@@ -71,16 +67,7 @@ const DanceRow = memo(function DanceRow({
   onSelect: (id: string, isOn: boolean, isRange: boolean) => void;
 }) {
   return (
-    <Flex
-      align="center"
-      gap="1rem"
-      borderBottom="1px solid"
-      borderColor="line"
-      paddingBlock="0.7rem"
-      paddingInline="0.5rem"
-      background={isSelected ? 'sand' : undefined}
-      _hover={{ background: 'sand' }}
-    >
+    <div className={isSelected ? 'row chosen' : 'row'}>
       <input
         type="checkbox"
         aria-label={`Choose ${dance.title}`}
@@ -88,20 +75,11 @@ const DanceRow = memo(function DanceRow({
         onChange={(event) => onSelect(dance.id, event.target.checked, (event.nativeEvent as MouseEvent).shiftKey)}
       />
       <DanceFacts dance={dance}>
-        <chakra.span
-          css={{
-            '& a': { textDecoration: 'none', fontWeight: '700', fontSize: '1.125rem' },
-            '& a:hover': { textDecoration: 'underline' },
-          }}
-        >
-          <Link to={`/dance/${dance.id}`}>{dance.title}</Link>
-        </chakra.span>
+        <Link to={`/dance/${dance.id}`}>{dance.title}</Link>
       </DanceFacts>
-      <Box flexShrink={0}>
-        <Button variant="plain" size="small" aria-label={`Sheet of ${dance.title}`} asChild>
-          <Link to={`/dance/${dance.id}/sheet`}>Sheet</Link>
-        </Button>
-      </Box>
-    </Flex>
+      <Link className="sheet" to={`/dance/${dance.id}/sheet`} aria-label={`Sheet of ${dance.title}`}>
+        Sheet
+      </Link>
+    </div>
   );
 });

@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { memo, useRef, useState } from 'react';
 import { askToKeep, findSpace, makeBackup, readBackup, restoreBackup } from '../../../store';
 import { Button } from '../../theme/Button';
 import { downloadFile } from './download';
@@ -8,7 +8,7 @@ import { downloadFile } from './download';
 const KEY = ['space'];
 
 /** Where everything is kept, how much it takes, and a copy of all of it as one file. */
-export function Keeping({
+export const Keeping = memo(function Keeping({
   onSaid,
   onProblem,
 }: {
@@ -122,7 +122,7 @@ export function Keeping({
       </Flex>
     </>
   );
-}
+});
 
 const VISITED = 'pace-slate-visited';
 

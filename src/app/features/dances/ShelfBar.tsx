@@ -1,5 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { X } from 'lucide-react';
+import { memo } from 'react';
 import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
 import type { choicesOf } from './shelf';
@@ -14,8 +15,32 @@ const SORT_WORDS: Readonly<Record<Sort, string>> = {
   slips: 'slips',
 };
 
+type Field = 'level' | 'counts' | 'walls' | 'tempo' | 'slips' | 'tag';
+type Options = readonly (readonly [value: string, count: number])[];
+
+const TEMPO_WORDS: Readonly<Record<string, string>> = { slow: 'under 100', middle: '100 to 125', quick: 'over 125' };
+const asItIs = (value: string): string => value;
+
+const FILTERS: readonly { field: Field; label: string; words: (value: string) => string }[] = [
+  { field: 'level', label: 'Level', words: asItIs },
+  { field: 'counts', label: 'Counts', words: (value) => `${value} counts` },
+  { field: 'walls', label: 'Walls', words: (value) => `${value} ${value === '1' ? 'wall' : 'walls'}` },
+  { field: 'tempo', label: 'Tempo', words: (value) => TEMPO_WORDS[value] ?? value },
+  { field: 'slips', label: 'Slips', words: (value) => `${value} slips` },
+  { field: 'tag', label: 'Tags', words: asItIs },
+];
+
+/** Filters whose choices are always the same. */
+const FIXED: Partial<Readonly<Record<Field, Options>>> = {
+  tempo: Object.keys(TEMPO_WORDS).map((value) => [value, 0] as const),
+  slips: [
+    ['with', 0],
+    ['without', 0],
+  ],
+};
+
 /** Words to look for, and what to keep out of the way. */
-export function ShelfBar({
+export const ShelfBar = memo(function ShelfBar({
   choices,
   choice,
   onChange,
@@ -38,57 +63,12 @@ export function ShelfBar({
         onChange={(event) => onChange({ words: event.target.value })}
         css={{ '&&': { flex: '1 1 12rem', width: 'auto' } }}
       />
-      <Filter
-        label="Level"
-        value={choice.level}
-        options={choices.level}
-        words={(value) => value}
-        onPick={(level) => onChange({ level })}
-      />
-      <Filter
-        label="Counts"
-        value={choice.counts}
-        options={choices.counts}
-        words={(value) => `${value} counts`}
-        onPick={(counts) => onChange({ counts })}
-      />
-      <Filter
-        label="Walls"
-        value={choice.walls}
-        options={choices.walls}
-        words={(value) => `${value} ${value === '1' ? 'wall' : 'walls'}`}
-        onPick={(walls) => onChange({ walls })}
-      />
-      <Filter
-        label="Tempo"
-        value={choice.tempo}
-        options={[
-          ['slow', 0],
-          ['middle', 0],
-          ['quick', 0],
-        ]}
-        words={(value) => ({ slow: 'under 100', middle: '100 to 125', quick: 'over 125' })[value] ?? value}
-        onPick={(tempo) => onChange({ tempo })}
-      />
-      <Filter
-        label="Slips"
-        value={choice.slips}
-        options={[
-          ['with', 0],
-          ['without', 0],
-        ]}
-        words={(value) => `${value} slips`}
-        onPick={(slips) => onChange({ slips })}
-      />
-      {choices.tag.length > 0 && (
-        <Filter
-          label="Tags"
-          value={choice.tag}
-          options={choices.tag}
-          words={(value) => value}
-          onPick={(tag) => onChange({ tag })}
-        />
-      )}
+      {FILTERS.map(({ field, label, words }) => {
+        const options = FIXED[field] ?? choices[field as keyof typeof choices];
+        return options.length === 0 ? null : (
+          <Filter key={field} {...{ field, label, words, options, onChange }} value={choice[field]} />
+        );
+      })}
       <chakra.label display="flex" alignItems="center" gap="0.4rem" color="quiet">
         by
         <Select
@@ -111,26 +91,28 @@ export function ShelfBar({
       )}
     </Flex>
   );
-}
+});
 
-function Filter({
+const Filter = memo(function Filter({
   label,
   value,
   options,
   words,
-  onPick,
+  field,
+  onChange,
 }: {
   label: string;
   value: string;
-  options: readonly (readonly [value: string, count: number])[];
+  options: Options;
   words: (value: string) => string;
-  onPick: (value: string) => void;
+  field: Field;
+  onChange: (more: Partial<ShelfChoice>) => void;
 }) {
   return (
     <Select
       aria-label={label}
       value={value}
-      onChange={(event) => onPick(event.target.value)}
+      onChange={(event) => onChange({ [field]: event.target.value })}
       css={{ '&&': { width: 'auto', maxWidth: '7rem', paddingInline: '0.35rem', fontWeight: value ? '700' : '400' } }}
     >
       <option value="">{label}</option>
@@ -142,4 +124,4 @@ function Filter({
       ))}
     </Select>
   );
-}
+});

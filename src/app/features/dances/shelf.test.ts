@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { factsOfText } from '../../../store/facts';
 import type { DanceRecord } from '../../../store';
-import { choicesOf, chooseDances, EVERYTHING, ShelfIndex, SORTS } from './shelf';
+import { choicesOf, chooseDances, EVERYTHING, SORTS } from './shelf';
+import { ShelfIndex } from './shelf-index';
 
 const make = (id: string, head: string, steps: string, more: Partial<DanceRecord> = {}): DanceRecord => {
   const text = `# ${head}\n\n## Section 1\n${steps}\n`;

@@ -1,5 +1,4 @@
 /** What of the shelf is shown, and in which order. */
-import MiniSearch from 'minisearch';
 import type { DanceRecord } from '../../../store';
 import { levelOf } from '../../../core';
 
@@ -48,46 +47,6 @@ const BY: Readonly<Record<Sort, (a: DanceRecord, b: DanceRecord) => number>> = {
   tempo: (a, b) => (a.tempo || Infinity) - (b.tempo || Infinity) || a.title.localeCompare(b.title),
   slips: (a, b) => b.slips - a.slips || a.title.localeCompare(b.title),
 };
-
-/** An index over all words of all dances, kept up to date by what changed since the last time. */
-export class ShelfIndex {
-  private readonly search = new MiniSearch<DanceRecord>({
-    idField: 'id',
-    fields: ['title', 'figures', 'music', 'author', 'level', 'tagWords', 'text'],
-    extractField: (dance, field) =>
-      field === 'tagWords' ? dance.tags.join(' ') : String(dance[field as keyof DanceRecord] ?? ''),
-    searchOptions: {
-      boost: { title: 6, tagWords: 4, music: 3, figures: 2 },
-      prefix: true,
-      fuzzy: (term) => (term.length > 4 ? 0.2 : false),
-      combineWith: 'AND',
-    },
-  });
-  private readonly seen = new Map<string, number>();
-
-  /** Brings the index up to date. A few thousand dances take some hundred milliseconds, the first time only. */
-  update(dances: readonly DanceRecord[]): void {
-    const now = new Set(dances.map(({ id }) => id));
-    for (const id of this.seen.keys())
-      if (!now.has(id)) {
-        this.search.discard(id);
-        this.seen.delete(id);
-      }
-    for (const dance of dances) {
-      const stamp = dance.revision * 1000 + dance.tags.length + dance.tags.join().length;
-      const known = this.seen.get(dance.id);
-      if (known === stamp) continue;
-      if (known === undefined) this.search.add(dance);
-      else this.search.replace(dance);
-      this.seen.set(dance.id, stamp);
-    }
-  }
-
-  /** Ids of dances that have all the words, the best first. */
-  find(words: string): string[] {
-    return this.search.search(words).map(({ id }) => id as string);
-  }
-}
 
 /** `found`: ids by how well they answer the words typed; undefined where none were. */
 export function chooseDances(

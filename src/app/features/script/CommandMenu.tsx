@@ -5,7 +5,7 @@ import { COMMAND_GROUPS, keyWords, runCommand, SCRIPT_COMMANDS } from '../editor
 import { Button } from '../../theme/Button';
 
 /** Everything that can be done to lines and sections, with its key beside it. */
-export function CommandMenu({ view }: { view: EditorView | undefined }) {
+export default function CommandMenu({ view }: { view: EditorView | undefined }) {
   return (
     <Menu.Root
       positioning={{ strategy: 'fixed', placement: 'bottom-start' }}

@@ -1,11 +1,12 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
+import { ChevronDown } from 'lucide-react';
 import { lazy, memo, Suspense, useState } from 'react';
 import { tidyAll } from '../editor/script-commands';
 import { useHouseStyle } from '../settings/settings';
 import { Button } from '../../theme/Button';
-import { CommandMenu } from './CommandMenu';
 
+const CommandMenu = lazy(() => import('./CommandMenu'));
 const StyleDialog = lazy(() => import('./StyleDialog'));
 
 /** Over the script: what can be done to its lines, and the house style it is tidied to. */
@@ -24,7 +25,15 @@ export const ScriptBar = memo(function ScriptBar({ view }: { view: EditorView | 
       borderColor="line"
       flexShrink={0}
     >
-      <CommandMenu view={view} />
+      <Suspense
+        fallback={
+          <Button variant="plain" size="small" disabled>
+            Rework <ChevronDown size={15} aria-hidden />
+          </Button>
+        }
+      >
+        <CommandMenu view={view} />
+      </Suspense>
       <Button variant="plain" size="small" disabled={!view} onClick={() => view && tidyAll(view) && view.focus()}>
         Tidy
       </Button>

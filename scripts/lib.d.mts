@@ -1,0 +1,2 @@
+/** What TypeScript files take from lib.mjs. */
+export function startServer(port: number): Promise<{ readonly address: string; readonly stop: () => void }>;
