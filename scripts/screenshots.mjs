@@ -10,6 +10,13 @@ const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const TABLET = { width: 820, height: 1180 };
 
+/** A sheet as it comes by mail: German sentences, English names, a slip of the pen. */
+const OLD_SHEET = `<h1>Harbour Swing</h1><p>Count: 24 Wall: 4 Level: Improver</p><p>Music: Two Piers, 112 bpm</p>
+<h2>Section 1</h2><p>1&amp;2 Chassé nach rechts<br>3-4 Rock zurück mit links, Gewicht zurück auf rechts<br>5-8 Vine left, touch right</p>
+<h2>Section 2</h2><p>1-2 Step right fwd, pivot 1/2 left<br>3-4 wlk right, left<br>5-8 Jazz box right 1/4</p>
+<h2>Section 3</h2><p>1-4 V step right<br>5&amp;6 Kick ball change right<br>7-8 Stomp right, stomp left</p>
+<p>Restart auf Wand 3 nach 16 Counts</p>`;
+
 /** Places the cursor at the end of the line that holds these words. */
 const atLine = (words) => async (page) => {
   await page
@@ -57,16 +64,53 @@ const SHOTS = [
     },
   },
   { name: 'sheet', size: DESK, dance: 'Ferry at Dusk', view: 'Sheet' },
-  { name: 'sheet-phone', size: PHONE, dance: 'Slipway Stroll', view: 'Sheet' },
   {
-    name: 'facts',
+    name: 'sheet-german',
+    size: { width: 1280, height: 1240 },
+    dance: 'Low Tide Lanterns',
+    view: 'Sheet',
+    then: (page) => page.getByLabel('Language').selectOption('de'),
+  },
+  {
+    name: 'cue-card',
+    size: { width: 1280, height: 1240 },
+    dance: 'Ferry at Dusk',
+    view: 'Sheet',
+    then: (page) => page.getByLabel(/Cue card/).check(),
+  },
+  {
+    name: 'import',
     size: DESK,
-    dance: 'Mudlark Cha Cha',
     then: async (page) => {
-      await page.getByRole('button', { name: 'Facts of the dance' }).click();
-      await page.getByRole('dialog').waitFor();
+      await page.getByRole('button', { name: 'Import' }).click();
+      await page.getByTestId('import-file').setInputFiles({
+        name: 'harbour-swing.html',
+        mimeType: 'text/html',
+        buffer: Buffer.from(OLD_SHEET),
+      });
+      await page.getByTestId('import-truth').waitFor();
     },
   },
+  {
+    name: 'revisions',
+    size: DESK,
+    dance: 'Ferry at Dusk',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Revisions' }).click();
+      await page.getByRole('button', { name: 'Name this state' }).click();
+      await page.getByLabel('Name of the revision').fill('harbour night');
+      await page.keyboard.press('Enter');
+      await page.getByRole('link', { name: 'Script', exact: true }).click();
+      await atLine('Shuffle L forward')(page);
+      await page.keyboard.type(' turning 1/2 right');
+      await page.keyboard.press('Control+End');
+      await page.keyboard.type('\n\n## Plan\nwall 3: restart after 16');
+      await page.waitForTimeout(900);
+      await page.getByRole('link', { name: 'Revisions' }).click();
+      await page.getByRole('region', { name: 'What changed' }).waitFor();
+    },
+  },
+  { name: 'sheet-phone', size: PHONE, dance: 'Slipway Stroll', view: 'Sheet' },
   {
     name: 'completion',
     size: DESK,
@@ -81,15 +125,6 @@ const SHOTS = [
       }
       await page.keyboard.type('&8 co', { delay: 30 });
       await page.waitForTimeout(500);
-    },
-  },
-  {
-    name: 'rework',
-    size: DESK,
-    dance: 'Ferry at Dusk',
-    then: async (page) => {
-      await page.getByRole('button', { name: 'Rework' }).click();
-      await page.getByRole('menuitem', { name: /Mirror/ }).waitFor();
     },
   },
   {
@@ -114,15 +149,6 @@ const SHOTS = [
   },
   { name: 'about', size: DESK, path: '/about' },
   { name: 'script-phone', size: PHONE, dance: 'Ferry at Dusk', then: atLine('Step R forward, pivot 1/2 left') },
-  {
-    name: 'new-dance',
-    size: DESK,
-    then: async (page) => {
-      await page.getByRole('button', { name: 'New dance' }).click();
-      await page.getByRole('textbox', { name: 'The script of the dance' }).waitFor();
-      await page.waitForTimeout(800);
-    },
-  },
 ];
 
 const server = await startServer(4391);

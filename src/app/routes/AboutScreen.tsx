@@ -25,14 +25,16 @@ export function AboutScreen() {
       <H2>Where your dances live</H2>
       <P>
         In this browser, on this device, and nowhere else. Nothing is sent anywhere. Another browser or another device
-        does not see them: take a dance along as a file (Sheet, then Text, JSON or Web page) and open it there. Clearing
-        this browser’s data for this address clears the dances as well, so keep a file of what you would miss.
+        does not see them: take everything along as one file (Dances, then Back up everything) and restore it there, or
+        a single dance from its Sheet. Clearing this browser’s data for this address clears the dances as well, so keep
+        a backup of what you would miss.
       </P>
       <H2>What it works out so far</H2>
       <P>
         Sections, counts, weight and facing; every wall with its tags, restarts, changed steps and ending; dances of
         several parts; options that fit, and ways without turns or jumps; figures by any of their names, and figures of
-        your own; turns left open, from the walls stated after them.
+        your own; turns left open, from the walls stated after them. Sheets are read and printed in English, German and
+        French; old ones come in from Word files, PDFs, mails and web pages.
       </P>
       <H2>Take care</H2>
       <P>These are the usual cautions, not medical advice. The hall’s own rules come first.</P>

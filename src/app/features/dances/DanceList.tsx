@@ -22,7 +22,7 @@ export const DanceList = memo(function DanceList({
   const [offset, setOffset] = useState(0);
   useLayoutEffect(() => setOffset(list.current?.offsetTop ?? 0), []);
   // No compiler is used here that its functions could mislead.
-   
+
   const rows = useVirtualizer({
     count: dances.length,
     estimateSize: () => ROW,
