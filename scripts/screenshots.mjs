@@ -1,4 +1,5 @@
 /** `npm run screenshots`: one picture of each main view, from the demo data, into docs/screenshots. */
+import { Buffer } from 'node:buffer';
 import { ensureBuild, ensureChromium, ensurePackages, ROOT, startServer } from './lib.mjs';
 
 ensurePackages();
