@@ -1,7 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
 import { viewSheet, withOwnFigures } from '../../core';
 import type { ExportOrder } from '../../formats/exports';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
+import { useMedia } from '../features/frame/use-media';
 import { personalFigures, studyLive } from '../features/settings/settings';
 import { PaperPages } from '../features/sheet/PaperPages';
 import { SheetActions } from '../features/sheet/SheetActions';
@@ -29,10 +31,12 @@ export function SheetScreen() {
   const study = useStudy(session);
   const [wall] = useShownWall();
   const [settings, change] = useSheetSettings();
+  const isPhone = useMedia('(max-width: 700px)');
   const revisions = useRevisions(session.id);
   // Handed out before under this name; or the number it will be handed out as.
   const revision = revisions && (nameOfText(revisions, study.text) ?? nextName(revisions));
   const { study: shown, language, isTranslated, printed } = useShownSheet(study, settings, wall, revision);
+  const [problem, setProblem] = useState('');
   const { slips } = study.view.truth;
   const choice = { ...(wall !== undefined && { wall }), language, isTranslated };
 
@@ -57,7 +61,14 @@ export function SheetScreen() {
   /** What leaves on paper or as a file to read is a revision from then on. */
   const handOut = (): void => {
     if (revision === undefined) return;
-    void session.flush().then(() => nameRevision(session.id, session.text, revision));
+    void session
+      .flush()
+      .then(() => nameRevision(session.id, session.text, revision))
+      .catch(() =>
+        setProblem(
+          'The browser refuses to keep this revision: its storage is full. The sheet itself is as it should be.',
+        ),
+      );
   };
 
   return (
@@ -73,15 +84,24 @@ export function SheetScreen() {
           '@media print': { display: 'block', padding: 0, maxWidth: 'none' },
         }}
       >
-        <Box
-          width="15.5rem"
-          flexShrink={0}
-          position="sticky"
-          top="1rem"
-          css={{ [PHONE]: { display: 'none' }, '@media print': { display: 'none' } }}
-        >
-          <SheetControls settings={settings} onChange={change} />
-        </Box>
+        {isPhone ? (
+          <chakra.details padding="0 1rem 0.75rem" css={{ '@media print': { display: 'none' } }}>
+            <chakra.summary cursor="pointer" fontWeight="600" paddingBlock="0.4rem">
+              Form, language and paper
+            </chakra.summary>
+            <SheetControls settings={settings} onChange={change} />
+          </chakra.details>
+        ) : (
+          <Box
+            width="15.5rem"
+            flexShrink={0}
+            position="sticky"
+            top="1rem"
+            css={{ '@media print': { display: 'none' } }}
+          >
+            <SheetControls settings={settings} onChange={change} />
+          </Box>
+        )}
         <Box flex="1" minWidth="0">
           <Flex
             align="center"
@@ -98,18 +118,24 @@ export function SheetScreen() {
               </chakra.span>
             )}
           </Flex>
+          {problem && (
+            <chakra.p role="alert" color="slip" marginBottom="0.75rem" css={{ '@media print': { display: 'none' } }}>
+              {problem}
+            </chakra.p>
+          )}
           {printed.missing.length > 0 && (
             <chakra.p marginBottom="0.75rem" css={{ '@media print': { display: 'none' } }}>
               The typeface has no letter for {printed.missing.slice(0, 8).join(' ')}: left out on paper and in the PDF.
             </chakra.p>
           )}
-          <Box css={{ [PHONE]: { '@media screen': { display: 'none' } } }}>
+          {/* A phone reads the full sheet as a page that flows; the other forms are pages there too. */}
+          <Box css={isPhone && settings.form === 'full' ? { '@media screen': { display: 'none' } } : undefined}>
             <PaperPages sheet={printed} />
           </Box>
           <Box
             position="relative"
             lang={language}
-            css={{ '@media print': { display: 'none' }, '@media (min-width: 701px)': unseen }}
+            css={{ '@media print': { display: 'none' }, ...(!(isPhone && settings.form === 'full') && unseen) }}
           >
             <SheetPage sheet={viewSheet(shown.dance, choice)} />
           </Box>

@@ -79,7 +79,22 @@ export function Frame() {
             </chakra.span>
           </Flex>
           {slot && (
-            <Flex alignSelf="stretch" align="center" flex="1" minWidth="0" justify="flex-end">
+            <Flex
+              alignSelf="stretch"
+              align="center"
+              flex="1"
+              minWidth="0"
+              justify="flex-end"
+              css={{
+                // Its own line on a phone: five views do not fit beside the shelf.
+                '@media (max-width: 560px)': {
+                  order: 3,
+                  flexBasis: '100%',
+                  justifyContent: 'flex-start',
+                  minHeight: '2.5rem',
+                },
+              }}
+            >
               <chakra.span
                 fontWeight="700"
                 fontSize="1.0625rem"
@@ -104,7 +119,11 @@ export function Frame() {
               </Flex>
             </Flex>
           )}
-          <Flex marginLeft={slot ? '0.5rem' : 'auto'} gap="0.125rem">
+          <Flex
+            marginLeft={slot ? '0.5rem' : 'auto'}
+            gap="0.125rem"
+            css={{ '@media (max-width: 560px)': { marginLeft: 'auto' } }}
+          >
             <Button
               variant="bar"
               size="small"

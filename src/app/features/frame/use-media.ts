@@ -1,0 +1,14 @@
+import { useCallback, useSyncExternalStore } from 'react';
+
+/** Whether the window answers to a media query, as it changes. */
+export function useMedia(query: string): boolean {
+  const subscribe = useCallback(
+    (listener: () => void) => {
+      const media = window.matchMedia(query);
+      media.addEventListener('change', listener);
+      return () => media.removeEventListener('change', listener);
+    },
+    [query],
+  );
+  return useSyncExternalStore(subscribe, () => window.matchMedia(query).matches);
+}
