@@ -1,3 +1,4 @@
+import { AxeBuilder } from '@axe-core/playwright';
 import { readFile } from 'node:fs/promises';
 import { expect, openDance, script, test } from './app';
 
@@ -76,6 +77,23 @@ test('forms, languages and marks show at once on the paper, and stay chosen', as
   // The dance itself is as it was written.
   await page.getByRole('link', { name: 'Script', exact: true }).click();
   await expect(script(page)).toContainText('Step R forward, pivot 1/2 left');
+});
+
+test('a web page that leaves is accessible, in each language', async ({ page, browser }) => {
+  await openSheet(page, 'Low Tide Lanterns');
+  for (const language of ['en', 'de', 'fr']) {
+    await page.getByLabel('Language').selectOption(language);
+    const { text } = await takeAway(page, 'Web page');
+    const context = await browser.newContext();
+    const own = await context.newPage();
+    await own.setContent(text);
+    await expect(own.locator('html')).toHaveAttribute('lang', language);
+    const { violations } = await new AxeBuilder({ page: own })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'best-practice'])
+      .analyze();
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0].target.join(' ')}`)).toEqual([]);
+    await context.close();
+  }
 });
 
 test('the summary goes to the clipboard', async ({ page, context }) => {

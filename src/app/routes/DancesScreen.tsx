@@ -13,6 +13,7 @@ import { ShelfBar } from '../features/dances/ShelfBar';
 import { useDances } from '../features/dances/use-dances';
 import { waitForImport } from '../features/import/waiting-files';
 import { useFiles } from '../features/sheet/use-files';
+import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 
 const NEW_DANCE = '# New dance\nstart: weight L\n\n## Section 1\n';
@@ -84,17 +85,7 @@ export function DancesScreen() {
         </Flex>
       </Flex>
       {[problem, files.problem].filter(Boolean).map((sentence) => (
-        <Box
-          key={sentence}
-          role="alert"
-          borderLeft="3px solid"
-          borderColor="slip"
-          paddingLeft="0.75rem"
-          color="slip"
-          marginBottom="1rem"
-        >
-          {sentence}
-        </Box>
+        <Alert key={sentence}>{sentence}</Alert>
       ))}
       {isError && (
         <Box role="alert" color="slip" marginBottom="1rem">

@@ -11,6 +11,7 @@ import { useImports } from '../features/import/use-imports';
 import { takeWaiting } from '../features/import/waiting-files';
 import { houseStyle, usePersonalFigures } from '../features/settings/settings';
 import { useFiles } from '../features/sheet/use-files';
+import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { TextArea } from '../theme/fields';
 
@@ -96,17 +97,7 @@ export function ImportScreen() {
         </Flex>
       </Flex>
       {[problem, ...problems].filter(Boolean).map((sentence) => (
-        <Box
-          key={sentence}
-          role="alert"
-          borderLeft="3px solid"
-          borderColor="slip"
-          paddingLeft="0.75rem"
-          color="slip"
-          marginBottom="0.75rem"
-        >
-          {sentence}
-        </Box>
+        <Alert key={sentence}>{sentence}</Alert>
       ))}
       {drafts?.length === 0 && <Empty onPaste={paste} />}
       {drafts && drafts.length > 1 && current && (
@@ -245,11 +236,7 @@ function Sheet({
           Put it on the shelf
         </Button>
       </Flex>
-      {problem && (
-        <chakra.p role="alert" color="slip" marginBottom="0.75rem">
-          {problem}
-        </chakra.p>
-      )}
+      {problem && <Alert>{problem}</Alert>}
       {twin && (
         <chakra.p role="note" background="sand" padding="0.5rem 0.75rem" borderRadius="4px" marginBottom="0.75rem">
           {twin.share === 1 ? 'The shelf has this very dance' : 'The shelf has a dance much like it'}:{' '}

@@ -13,6 +13,7 @@ import { SheetPage } from '../features/sheet/SheetPage';
 import { sheetStudy, useShownSheet } from '../features/sheet/shown-sheet';
 import { useRevisions } from '../features/revisions/use-revisions';
 import { useShownWall } from '../features/walls/shown-wall';
+import { Alert } from '../theme/Alert';
 import { nameOfText, nameRevision, nextName } from '../../store';
 
 const PHONE = '@media (max-width: 700px)';
@@ -118,11 +119,7 @@ export function SheetScreen() {
               </chakra.span>
             )}
           </Flex>
-          {problem && (
-            <chakra.p role="alert" color="slip" marginBottom="0.75rem" css={{ '@media print': { display: 'none' } }}>
-              {problem}
-            </chakra.p>
-          )}
+          {problem && <Alert>{problem}</Alert>}
           {printed.missing.length > 0 && (
             <chakra.p marginBottom="0.75rem" css={{ '@media print': { display: 'none' } }}>
               The typeface has no letter for {printed.missing.slice(0, 8).join(' ')}: left out on paper and in the PDF.

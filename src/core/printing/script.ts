@@ -164,20 +164,14 @@ function placedWords(script: Script, line: ScriptLine, style: HouseStyle, tongue
   return `${tongue.colon} ${tongue.endOf(numbers.join(', '), numbers.length === 1)}${steps}`;
 }
 
-function stretchWords({ tag, part, from, to }: Stretch, { heading }: Tongue): string {
+function stretchWords({ tag, part, from, to }: Stretch, { heading, keepsCapitals }: Tongue): string {
+  const small = (words: string): string => (keepsCapitals ? words : words.toLowerCase());
   const end = ({ section, count }: Stretch['from']): string =>
-    [
-      section !== undefined && heading.section(section).toLowerCase(),
-      count !== undefined && `${heading.count} ${count}`,
-    ]
+    [section !== undefined && small(heading.section(section)), count !== undefined && `${heading.count} ${count}`]
       .filter(Boolean)
       .join(' ');
   const place =
-    tag !== undefined
-      ? `tag ${nameWords(tag)} `
-      : part !== undefined
-        ? `${heading.words.part.toLowerCase()} ${part} `
-        : '';
+    tag !== undefined ? `tag ${nameWords(tag)} ` : part !== undefined ? `${small(heading.words.part)} ${part} ` : '';
   return `${place}${end(from)}${end(from) === end(to) ? '' : ` ${heading.to} ${end(to)}`}`;
 }
 

@@ -1,8 +1,10 @@
-import { chakra, Flex, Menu } from '@chakra-ui/react';
-import { ChevronDown, Copy, Download, Printer, Share2 } from 'lucide-react';
+import { chakra, Flex } from '@chakra-ui/react';
+import { Copy, Download, Printer, Share2 } from 'lucide-react';
 import { useState } from 'react';
 import { EXPORT_FORMS, exportForm, summaryText, type ExportId, type ExportOrder } from '../../../formats/exports';
+import { Alert } from '../../theme/Alert';
 import { Button } from '../../theme/Button';
+import { DropMenu, MenuRow } from '../../theme/DropMenu';
 import { downloadFile, fileName } from '../dances/download';
 import { useFiles } from './use-files';
 
@@ -67,47 +69,13 @@ export function SheetActions({
         <Button onClick={() => void save('pdf')}>
           <Download size={18} aria-hidden /> PDF
         </Button>
-        <Menu.Root
-          positioning={{ strategy: 'fixed', placement: 'bottom-start' }}
-          onSelect={({ value }) => void save(value as ExportId)}
-        >
-          <Menu.Trigger asChild>
-            <Button>
-              Other files <ChevronDown size={15} aria-hidden />
-            </Button>
-          </Menu.Trigger>
-          <Menu.Positioner>
-            <Menu.Content
-              zIndex="20"
-              background="paper"
-              color="ink"
-              border="1.5px solid"
-              borderColor="rule"
-              borderRadius="4px"
-              paddingBlock="0.35rem"
-              minWidth="20rem"
-              css={{ '&:focus-visible': { outline: 'none' } }}
-            >
-              {EXPORT_FORMS.filter(({ id }) => id !== 'pdf').map(({ id, name, use }) => (
-                <Menu.Item
-                  key={id}
-                  value={id}
-                  display="flex"
-                  justifyContent="space-between"
-                  gap="1.5rem"
-                  padding="0.3rem 0.9rem"
-                  cursor="pointer"
-                  css={{ '&[data-highlighted]': { background: 'sand', outline: 'none' } }}
-                >
-                  {name}
-                  <chakra.span color="quiet" fontSize="0.875rem">
-                    {use}
-                  </chakra.span>
-                </Menu.Item>
-              ))}
-            </Menu.Content>
-          </Menu.Positioner>
-        </Menu.Root>
+        <DropMenu label="Other files" width="20rem" onSelect={(value) => void save(value as ExportId)}>
+          {EXPORT_FORMS.filter(({ id }) => id !== 'pdf').map(({ id, name, use }) => (
+            <MenuRow key={id} value={id} aside={use} tall>
+              {name}
+            </MenuRow>
+          ))}
+        </DropMenu>
         <Button variant="plain" onClick={() => void copySummary()}>
           <Copy size={18} aria-hidden /> Copy summary
         </Button>
@@ -128,11 +96,7 @@ export function SheetActions({
         )}
         {!busy && said}
       </chakra.div>
-      {problem && (
-        <chakra.p role="alert" color="slip">
-          {problem}
-        </chakra.p>
-      )}
+      {problem && <Alert>{problem}</Alert>}
     </>
   );
 }
