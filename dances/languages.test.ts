@@ -141,6 +141,84 @@ Start: weight L
     ['R 12:00', 'L 6:00'],
     ['12:00', '6:00'],
   ],
+  [
+    'German as it is written in the clubs: foot by foot, dashes between, feet in brackets',
+    // S1 R L R: chassé, L back recover R; L R L, R back recover L. S2 R L (walks), R fwd and 1/2 left on to L (6:00), R L R fwd,
+    // L fwd recover R. S3 L back R together L fwd (coaster), R fwd 1/4 left on to L (3:00), R over L, L side, R behind L side... R over L:
+    // cross R, side L, behind R, L 1/4 left forward (12:00). S4 R touch heel, R together, L heel, L together, V step R L R L: L.
+    `# Nebel über dem Priel
+Musik: Slack Water Reel - 110 bpm
+Schwierigkeit: Anfänger
+Wände: 1
+Counts: 32
+Start: Gewicht auf links
+
+S1: Chassé r, rock back, chassé l, rock back
+1&2 Schritt nach rechts mit rechts - linken Fuß an rechten heransetzen und Schritt nach rechts mit rechts
+3-4 Schritt nach hinten mit links - Gewicht zurück auf den rechten Fuß
+5&6 Schritt nach links mit links - rechten Fuß an linken heransetzen und Schritt nach links mit links
+7-8 Schritt nach hinten mit rechts - Gewicht zurück auf den linken Fuß
+
+S2: Walk 2, step, pivot 1/2 l, shuffle forward, rock forward
+1-2 2 Schritte nach vorn (r - l)
+3-4 Schritt nach vorn mit rechts - ½ Drehung links herum auf beiden Ballen, Gewicht am Ende links (6 Uhr)
+5&6 Cha cha nach vorn (r - l - r)
+7-8 Schritt nach vorn mit links, Gewicht zurück auf den rechten Fuß
+
+S3: Coaster step, step, pivot 1/4 l, weave with 1/4 l
+1&2 Schritt nach hinten mit links - rechten Fuß an linken heransetzen und Schritt nach vorn mit links
+3-4 Schritt nach vorn mit rechts - ¼ Drehung links herum auf beiden Ballen, Gewicht am Ende links (3 Uhr)
+5-6 Rechten Fuß über linken kreuzen - Schritt nach links mit links
+7-8 Rechten Fuß hinter linken kreuzen - Schritt nach vorn mit links mit ¼ Drehung links herum (12 Uhr)
+
+S4: Heels, V step
+1-2 Rechte Hacke vorn auftippen - Rechten Fuß an linken heransetzen
+3-4 Linke Hacke vorn auftippen - Linken Fuß an rechten heransetzen
+5-6 Schritt nach schräg rechts vorn mit rechts - Schritt nach schräg links vorn mit links
+7-8 Schritt nach hinten mit rechts - Linken Fuß an rechten heransetzen
+
+Tag am Ende von Wand 2: Hüften schwingen R, Hüften schwingen L`,
+    ['L 12:00', 'R 6:00', 'L 12:00', 'L 12:00'],
+    ['12:00', '12:00'],
+  ],
+  [
+    'French as it is written in the clubs: PD and PG, hours with h',
+    // S1 R side, L together, R side, touch L; L 1/4 left forward (9:00), R, L shuffle: L R L. S2 R fwd, 1/2 left on to L (3:00),
+    // R L R; L side recover R, L R L cross shuffle. S3 R side L behind R side... vine R touch: R; vine L 1/4 left (12:00), brush R.
+    // S4 jazz box R with 1/4 right (3:00) R L R L; kick ball change R: R L; stomp R, stomp L: L.
+    `# Brume sur l'estuaire
+musique : Slack Water Reel
+niveau : débutant
+temps : 32
+murs : 4
+départ : poids PG
+
+Section 1 : pas à droite, 1/4 de tour, shuffle
+1-2 Pas PD à droite, assembler PG à côté du PD
+3-4 Pas PD à droite, touche PG à côté du PD
+5-6 Pas PG avant avec 1/4 de tour à gauche (9h), pas PD avant
+7&8 Shuffle PG avant (G-D-G)
+
+Section 2 : step turn, shuffle, rock de côté, chassé croisé
+1-2 Pas PD avant, pivot 1/2 tour à gauche (3h)
+3&4 Pas chassé PD avant
+5-6 Rock step PG de côté, retour sur PD
+7&8 Croiser PG devant PD, PD à droite, croiser PG devant PD
+
+Section 3 : vignes
+1-4 Vigne à droite, touche PG
+5-8 Vigne à gauche avec 1/4 de tour à gauche, brosser PD (12h)
+
+Section 4 : jazz box, kick ball change, stomps
+1-2 Croiser PD devant PG, reculer PG
+3-4 Pas PD à droite avec 1/4 de tour à droite, avancer PG (3h)
+5&6 Kick ball change PD
+7-8 Stomp PD, stomp PG
+
+Reprise au 3e mur après 16 temps`,
+    ['L 9:00', 'L 3:00', 'L 12:00', 'L 3:00'],
+    ['12:00', '3:00', '6:00', '9:00'],
+  ],
 ];
 
 describe.each(SHEETS)('%s', (_, text, ends, starts) => {

@@ -8,7 +8,7 @@
 import type { Foot } from '../model/feet';
 import { joinSpans, type Span } from '../model/text';
 import { CIRCLE, readHour, type Facing, type Way } from '../model/turns';
-import { COMMON_VOCABULARY, type Figure, type Vocabulary } from '../vocabulary';
+import { COMMON_VOCABULARY, figureById, type Figure, type Vocabulary } from '../vocabulary';
 import {
   AMOUNT_WORDS,
   BODY_NOUNS,
@@ -64,6 +64,8 @@ export function readCalls(
   const reader = new CallReader(text, readTokens(text, start), vocabulary);
   return { calls: reader.read(), said: reader.said };
 }
+
+const PIVOT = figureById('pivot');
 
 class CallReader {
   private readonly words: string[];
@@ -418,6 +420,8 @@ class CallReader {
     if (FILLERS.has(token.word) || SAYS_NOTHING.has(token.word) || TOTAL_WORDS.has(token.word)) {
       // `links herum`: said with the way, and part of what is said.
       if (token.word === 'herum' && this.draft) this.draft.to = token.to;
+      // `1/2 Drehung links herum auf beiden Ballen`: a pivot.
+      if (token.word === 'ballen' && this.lastWord === 'beiden' && this.draft?.turnWord) this.draft.figure ??= PIVOT;
       if (TOTAL_WORDS.has(token.word) && this.draft && this.draft.repeat > 1) this.draft.total = true;
       if (!/^(the|a|an)$/.test(token.word) || this.lastWord !== 'to') this.lastWord = token.word;
       this.at += 1;

@@ -29,7 +29,8 @@ const PATTERNS = [
   ['times', 'x\\s?\\d{1,2}\\b|\\d{1,2}\\s?x\\b'],
   ['number', '\\d+'],
   ['word', 'w\\/|\\p{L}+'],
-  ['break', '[,;.+&]'],
+  // `Schritt vor - Pivot`: a dash between words ends a call; between feet (`l - r - l`) and counts it does not.
+  ['break', '[,;.+&]|(?<=\\s)-(?=\\s+(?![rldg]\\b|\\d))'],
   ['colon', ':'],
   ['open', '\\?'],
   ['bracket', '[()]'],

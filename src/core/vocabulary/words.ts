@@ -28,8 +28,8 @@ export const sideNamed = (word: string): Foot | undefined => {
 
 /** Directions, one or more words each. */
 export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
-  forward: 'forward', fwd: 'forward', fw: 'forward', f: 'forward', forwards: 'forward', vor: 'forward', vorn: 'forward', vorwaerts: 'forward', 'nach vorn': 'forward', 'nach vorne': 'forward', vorne: 'forward', devant: 'forward', avant: 'forward', 'en avant': 'forward', avance: 'forward', avancer: 'forward',
-  back: 'back', backward: 'back', backwards: 'back', bwd: 'back', bk: 'back', zurueck: 'back', 'nach hinten': 'back', rueckwaerts: 'back', arriere: 'back', 'en arriere': 'back', recule: 'back', reculer: 'back', hinten: 'back',
+  forward: 'forward', fwd: 'forward', fw: 'forward', f: 'forward', forwards: 'forward', vor: 'forward', vorn: 'forward', vorwaerts: 'forward', 'nach vorn': 'forward', 'nach vorne': 'forward', vorne: 'forward', devant: 'forward', avant: 'forward', 'en avant': 'forward', avance: 'forward', avancer: 'forward', avancant: 'forward',
+  back: 'back', backward: 'back', backwards: 'back', bwd: 'back', bk: 'back', zurueck: 'back', 'nach hinten': 'back', rueckwaerts: 'back', arriere: 'back', 'en arriere': 'back', recule: 'back', reculer: 'back', reculant: 'back', hinten: 'back',
   side: 'side', sideways: 'side', 'zur seite': 'side', seite: 'side', cote: 'side', 'de cote': 'side',
   across: 'cross', over: 'cross', 'in front of': 'cross', 'in front': 'cross', ueber: 'cross', gekreuzt: 'cross', 'vorn gekreuzt': 'cross', 'par dessus': 'cross',
   behind: 'behind', hinter: 'behind', derriere: 'behind', 'hinten gekreuzt': 'behind', 'croise derriere': 'behind',
@@ -86,7 +86,7 @@ export const FILLERS: ReadonlySet<string> = new Set(
     'the a an to on onto of your you with w and at by for from foot feet make do take taking taken end ends ending slightly slight small large big long ball toes knee hand hands finger fingers ' +
     'arm arms hip hips shoulder shoulders body back-and-forth then up down it same time way transfer change whilst slowly quick travel front into around shin ankle leg travelling round reverse syncopated both circle around slow again clockwise-ly each other apart-ly level lightly weighted style ' +
     'mit und auf den der die das dem am im nach zur zum ueber-kopf fuss ein eine einen herum dabei belasten um beiden beide ballen ende richtung beginnend beginnen hand haende hueften huefte knie von vom bei ' +
-    'avec et le la les un une sur au aux du de des en pied pour l d par commencant commencer debut vers dans mains hanche hanches genou'
+    'avec et le la les un une sur au aux du de des en pied pour l d par commencant commencer debut vers dans etwas leicht wenig dabei ganz jeweils angehoben mains hanche hanches genou'
   ).split(' '),
 );
 
