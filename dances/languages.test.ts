@@ -12,6 +12,7 @@ import {
   tidyScript,
   type Language,
 } from '../src/core/index';
+import { catchSlips } from './test/catching';
 import { WORKED_DANCES } from './test/corpus';
 import { PLANNED_DANCES } from './test/plans';
 
@@ -235,4 +236,21 @@ describe.each(SHEETS)('%s', (_, text, ends, starts) => {
         .map(({ start }) => start),
     ).toEqual(starts);
   });
+});
+
+test('a slip is told in every language as it is in English', () => {
+  // Every seventh of the slips that the checker's own tests put into the worked dances.
+  const slips = WORKED_DANCES.flatMap(({ text }) => catchSlips(text).map(({ slip }) => slip.text)).filter(
+    (_, index) => index % 7 === 0,
+  );
+  expect(slips.length).toBeGreaterThan(100);
+  const codes = (text: string): string[] =>
+    studyText(text)
+      .findings.filter(isSlip)
+      .map(({ code }) => code);
+  for (const slip of slips) {
+    const english = into(slip, 'en');
+    expect([slip, codes(into(english, 'de'))]).toEqual([slip, codes(english)]);
+    expect([slip, codes(into(english, 'fr'))]).toEqual([slip, codes(english)]);
+  }
 });

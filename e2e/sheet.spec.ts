@@ -137,3 +137,19 @@ test('a dance with slips says so before it leaves, and leaves all the same', asy
   await expect(page.getByTestId('sheet-slips')).toHaveText('This dance still has 3 slips.');
   expect((await takeAway(page, 'Text')).text).toContain('Coaster L');
 });
+
+test('on a phone the sheet flows, its language and form are chosen under a heading, and nothing is wider than the screen', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openDance(page, 'Ferry at Dusk');
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await expect(page.getByRole('article')).toBeVisible();
+  await expect(page.getByTestId('paper')).toBeHidden();
+  await page.getByText('Form, language and paper').click();
+  await page.getByLabel('Language').selectOption('de');
+  await expect(page.getByRole('article')).toContainText('Schritt R vor');
+  await page.getByLabel(/Cue card/).check();
+  await expect(page.getByTestId('paper')).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});

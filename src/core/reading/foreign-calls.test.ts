@@ -1,0 +1,98 @@
+/** Calls as German and French sheets write them, and what each is printed as in English. */
+import { describe, expect, test } from '@jest/globals';
+import { printStepLine } from '../printing/calls';
+import { SLATE_STYLE } from '../printing/style';
+import { readStepLine } from './line';
+
+const english = (line: string): string =>
+  printStepLine(readStepLine(`1-8 ${line}`), { style: SLATE_STYLE }).replace(/^1-8\s+/, '');
+
+describe('German', () => {
+  test.each([
+    ['Schritt R vor', 'Step R forward'],
+    ['Schritt nach vorn mit rechts', 'Step R forward'],
+    ['Schritt zurück mit links', 'Step L back'],
+    ['LF zur Seite setzen', 'Step L side'],
+    ['RF am Platz absetzen', 'Step R in place'],
+    ['großer Schritt nach rechts mit rechts', 'Big step R side'],
+    ['linken Fuß heransetzen', 'Close L'],
+    ['rechts über links kreuzen', 'Cross R over L'],
+    ['linken Fuß hinter rechten kreuzen', 'Cross L behind R'],
+    ['Rock R zur Seite', 'Rock R side'],
+    ['Gewicht zurück auf links', 'Recover L'],
+    ['Gewicht zurück verlagern', 'Recover'],
+    ['Tippen L daneben', 'Touch L together'],
+    ['rechte Fußspitze hinten auftippen', 'Point R back'],
+    ['linke Hacke vorn', 'Heel L forward'],
+    ['rechtes Knie anheben', 'Hitch R'],
+    ['Schwingen R vor', 'Brush R forward'],
+    ['Stampfen R', 'Stomp R'],
+    ['klatschen', 'Clap'],
+    ['halten', 'Hold'],
+    ['schnippen', 'Snap'],
+    ['Wechselschritt R vor', 'Shuffle R forward'],
+    ['Chassé nach links', 'Chasse L'],
+    ['Pivot ½ links herum', 'Pivot 1/2 left'],
+    ['½ Drehung links herum auf beiden Ballen', 'Pivot 1/2 left'],
+    ['ganze Drehung rechts herum', 'Full turn right'],
+    ['1/4 Drehung rechts herum', 'Turn 1/4 right'],
+    ['Drehung 90° rechts herum', 'Turn 1/4 right'],
+    ['Sailor R mit 1/4 Drehung rechts herum', 'Sailor R turning 1/4 right'],
+    ['Jazz Box R mit Vierteldrehung rechts herum', 'Jazz box R turning 1/4 right'],
+    ['Shuffle L mit halber Drehung über die linke Schulter', 'Shuffle L turning 1/2 left'],
+    ['4 x gehen', 'Walk x4'],
+    ['zweimal stampfen R', 'Stomp R x2'],
+    ['Vine R, auftippen und klatschen', 'Vine R, touch and clap'],
+    ['Schritt R vor, dann Pivot 1/2 L', 'Step R forward, pivot 1/2 left'],
+    ['Ausdrehen 1/2 rechts herum', 'Unwind 1/2 right'],
+    ['Hüften schwingen R L R L', 'Sway R L R L'],
+    ['Fersen drehen rechts', 'Swivel R'],
+    ['ausdrehen Richtung 6:00', 'Unwind to face 6:00'],
+  ])('%s', (line, printed) => expect(english(line)).toBe(printed));
+});
+
+describe('French', () => {
+  test.each([
+    ['Pas D avant', 'Step R forward'],
+    ['Pas PD en avant', 'Step R forward'],
+    ['PG en arrière', 'Step L back'],
+    ['Poser PG à gauche', 'Step L side'],
+    ['Pas G sur place', 'Step L in place'],
+    ['Grand pas D de côté', 'Big step R side'],
+    ['Rassembler PG', 'Close L'],
+    ['Croiser PD devant PG', 'Cross R over L'],
+    ['Rock step D de côté', 'Rock R side'],
+    ['Retour sur G', 'Recover L'],
+    ['Remettre le poids sur PG', 'Recover L'],
+    ['Touche G ensemble', 'Touch L together'],
+    ['Toucher PG à côté', 'Touch L together'],
+    ['Pointer PD derrière', 'Point R behind L'],
+    ['Talon G avant', 'Heel L forward'],
+    ['Lever le genou D', 'Hitch R'],
+    ['Brosser D', 'Brush R'],
+    ['Taper du pied D', 'Stomp R'],
+    ['taper dans les mains', 'Clap'],
+    ['pause', 'Hold'],
+    ['claquer des doigts', 'Snap'],
+    ['Pas chassé D avant', 'Shuffle R forward'],
+    ['Triple step D', 'Shuffle R'],
+    ['Chassé à gauche', 'Chasse L'],
+    ['Chassé croisé D', 'Cross shuffle R'],
+    ['Polysta G', 'Cross samba L'],
+    ['Pivoter 1/2 tour à gauche', 'Pivot 1/2 left'],
+    ['Tour complet à droite', 'Full turn right'],
+    ['1/4 de tour à droite', 'Turn 1/4 right'],
+    ['Sailor step D avec 1/4 de tour à droite', 'Sailor R turning 1/4 right'],
+    ['Jazz box D avec quart de tour à droite', 'Jazz box R turning 1/4 right'],
+    ["Shuffle G avec demi tour par l'épaule gauche", 'Shuffle L turning 1/2 left'],
+    ['Dérouler 3/4 à gauche', 'Unwind 3/4 left'],
+    ['Dérouler trois quarts à gauche', 'Unwind 3/4 left'],
+    ['quatre marches D G D G', 'Walk R L R L'],
+    ['Stomp D deux fois', 'Stomp R x2'],
+    ['Vigne D, touche et frapper dans les mains', 'Vine R, touch and clap'],
+    ['Pas D avant, puis pivot 1/2 G', 'Step R forward, pivot 1/2 left'],
+    ['Balancer D G D G', 'Sway R L R L'],
+    ['Pivoter les talons à droite', 'Swivel R'],
+    ['Glisser G vers D', 'Drag L'],
+  ])('%s', (line, printed) => expect(english(line)).toBe(printed));
+});
