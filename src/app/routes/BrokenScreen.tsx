@@ -1,16 +1,17 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../theme/Button';
+import { t } from '../texts';
 
 /** Shown when something of ours broke. What was typed is in the browser already. */
 export function BrokenScreen() {
   return (
     <Box as="main" maxWidth="40rem" margin="4rem auto" padding="1.5rem">
-      <chakra.h1 fontSize="1.75rem">The slate slipped</chakra.h1>
+      <chakra.h1 fontSize="1.75rem">{t('The slate slipped')}</chakra.h1>
       <chakra.p marginBlock="1rem">
-        Something went wrong in the application, not in your dance. What you typed is kept in this browser.
+        {t('Something went wrong in the application, not in your dance. What you typed is kept in this browser.')}
       </chakra.p>
       <Button variant="solid" onClick={() => window.location.assign('/')}>
-        Back to the dances
+        {t('Back to the dances')}
       </Button>
     </Box>
   );

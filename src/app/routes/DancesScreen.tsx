@@ -15,6 +15,7 @@ import { waitForImport } from '../features/import/waiting-files';
 import { useFiles } from '../features/sheet/use-files';
 import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
+import { t } from '../texts';
 
 const NEW_DANCE = '# New dance\nstart: weight L\n\n## Section 1\n';
 const REFUSED = 'The browser refuses to keep anything: its storage is full or switched off. Nothing was changed.';
@@ -77,10 +78,10 @@ export function DancesScreen() {
         </chakra.h1>
         <Flex gap="0.5rem">
           <Button onClick={() => void navigate('/import')}>
-            <FileInput size={18} aria-hidden /> Import
+            <FileInput size={18} aria-hidden /> {t('Import')}
           </Button>
           <Button variant="solid" onClick={() => void start()}>
-            <Plus size={18} aria-hidden /> New dance
+            <Plus size={18} aria-hidden /> {t('New dance')}
           </Button>
         </Flex>
       </Flex>
@@ -89,8 +90,9 @@ export function DancesScreen() {
       ))}
       {isError && (
         <Box role="alert" color="slip" marginBottom="1rem">
-          The browser keeps nothing here: its storage is switched off or full. You can still open a file and print it,
-          but nothing you type would stay.
+          {t(
+            'The browser keeps nothing here: its storage is switched off or full. You can still open a file and print it, but nothing you type would stay.',
+          )}
         </Box>
       )}
       {dances && dances.length > 0 && <ShelfBar choices={choices} choice={choice} onChange={narrow} onFocus={wake} />}
@@ -107,7 +109,7 @@ export function DancesScreen() {
           <span>{files.busy ? `${files.busy} …` : said?.words}</span>
           {files.busy && (
             <Button size="small" onClick={files.cancel}>
-              Stop
+              {t('Stop')}
             </Button>
           )}
           {!files.busy && said?.undo && (
@@ -120,14 +122,14 @@ export function DancesScreen() {
                 })
               }
             >
-              Undo
+              {t('Undo')}
             </Button>
           )}
         </Flex>
       )}
       {shown.length > 0 && <DanceList dances={shown} selected={selected} onSelect={select} />}
       {dances && dances.length > 0 && shown.length === 0 && (
-        <chakra.p paddingBlock="1.5rem">No dance on the shelf answers to that.</chakra.p>
+        <chakra.p paddingBlock="1.5rem">{t('No dance on the shelf answers to that.')}</chakra.p>
       )}
       {chosen.length > 0 && (
         <SelectionBar
@@ -143,7 +145,7 @@ export function DancesScreen() {
       {dances?.length === 0 && (
         <EmptyShelf onDemo={() => void attempt(() => Promise.all(DEMO_DANCES.map((text) => addDance(text))))} />
       )}
-      {isPending && <chakra.p color="quiet">Opening the shelf …</chakra.p>}
+      {isPending && <chakra.p color="quiet">{t('Opening the shelf …')}</chakra.p>}
       {!isPending && !isError && <Keeping onSaid={say} onProblem={setProblem} />}
     </Box>
   );
@@ -208,10 +210,10 @@ function EmptyShelf({ onDemo }: { onDemo: () => void }) {
   return (
     <Box padding="2.5rem 0" maxWidth="36rem">
       <chakra.p fontSize="1.125rem" marginBottom="1rem">
-        The shelf is empty. Begin with “New dance” and write a line such as <b>1-4 Vine R</b>: counts, weight and wall
-        appear beside it. Or bring in an old sheet with “Import”, or restore a backup from another machine below.
+        The shelf is empty. Begin with “New dance” and write a line such as <b>{t('1-4 Vine R')}</b>: counts, weight and
+        wall appear beside it. Or bring in an old sheet with “Import”, or restore a backup from another machine below.
       </chakra.p>
-      <Button onClick={onDemo}>Put the boathouse dances on it</Button>
+      <Button onClick={onDemo}>{t('Put the boathouse dances on it')}</Button>
     </Box>
   );
 }

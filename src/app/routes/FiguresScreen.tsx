@@ -18,6 +18,7 @@ import { recentDance } from '../features/figures/recent';
 import { keepPersonalFigures, useHouseStyle, usePersonalFigures } from '../features/settings/settings';
 import { Button } from '../theme/Button';
 import { Input, Select } from '../theme/fields';
+import { t } from '../texts';
 
 const OwnFigureForm = lazy(() => import('../features/figures/OwnFigureForm'));
 
@@ -85,18 +86,18 @@ export function FiguresScreen() {
       >
         <Box padding="0.875rem 1rem 0.5rem">
           <chakra.h1 fontSize="1.375rem" fontWeight="700" marginBottom="0.5rem">
-            Figures
+            {t('Figures')}
           </chakra.h1>
           <Input
             type="search"
-            aria-label="Find a figure by any of its names"
-            placeholder="any name: shuffle, Wechselschritt …"
+            aria-label={t('Find a figure by any of its names')}
+            placeholder={t('any name: shuffle, Wechselschritt …')}
             value={typed}
             onChange={(event) => change('find', event.target.value)}
           />
           <Flex gap="0.4rem" marginTop="0.4rem">
-            <Select aria-label="Family" value={family} onChange={(event) => change('family', event.target.value)}>
-              <option value="">all families</option>
+            <Select aria-label={t('Family')} value={family} onChange={(event) => change('family', event.target.value)}>
+              <option value="">{t('all families')}</option>
               {FAMILIES.filter((one) => one !== 'own' || own.length > 0).map((one) => (
                 <option key={one} value={one}>
                   {FAMILY_NAMES[one]}
@@ -106,11 +107,11 @@ export function FiguresScreen() {
             <Select
               width="6.5rem"
               flexShrink={0}
-              aria-label="Counts"
+              aria-label={t('Counts')}
               value={counts}
               onChange={(event) => change('counts', event.target.value)}
             >
-              <option value="">counts</option>
+              <option value="">{t('counts')}</option>
               {LENGTHS.map((length) => (
                 <option key={length} value={length}>
                   {length}
@@ -124,7 +125,7 @@ export function FiguresScreen() {
           flex="1"
           minHeight="8rem"
           paddingBottom="1rem"
-          aria-label="Figures found"
+          aria-label={t('Figures found')}
           tabIndex={0}
         >
           {found.map((entry) => (
@@ -158,13 +159,13 @@ export function FiguresScreen() {
           ))}
           {found.length === 0 && (
             <chakra.li padding="0.5rem 1rem" color="quiet">
-              No figure has such a name. You can define it as one of your own.
+              {t('No figure has such a name. You can define it as one of your own.')}
             </chakra.li>
           )}
         </chakra.ul>
         <Box padding="0.6rem 1rem" borderTop="1px solid" borderColor="line">
           <Button width="100%" onClick={() => setEditing('new')}>
-            <Plus size={16} aria-hidden /> Define a figure of your own
+            <Plus size={16} aria-hidden /> {t('Define a figure of your own')}
           </Button>
         </Box>
       </Flex>
@@ -177,7 +178,7 @@ export function FiguresScreen() {
       >
         {shown && danced && (
           <FigureDetail entry={shown} danced={danced} houseName={nameOf(shown)}>
-            <Flex role="radiogroup" aria-label="Leading foot" gap="0.25rem">
+            <Flex role="radiogroup" aria-label={t('Leading foot')} gap="0.25rem">
               {(['R', 'L'] as const).map((foot) => (
                 <Button
                   key={foot}
@@ -194,21 +195,21 @@ export function FiguresScreen() {
             {mine && (
               <>
                 <Button size="small" onClick={() => setEditing(mine)}>
-                  Change
+                  {t('Change')}
                 </Button>
                 <Button
                   size="small"
                   variant="plain"
                   onClick={() => void keepPersonalFigures(withoutDefinition(personal, mine.definition))}
                 >
-                  Remove
+                  {t('Remove')}
                 </Button>
               </>
             )}
             {recent && (
               <Button asChild size="small">
                 <Link to={`/dance/${recent.id}`} state={{ figure: shown.id }} title={`Write it into ${recent.title}`}>
-                  Use in script
+                  {t('Use in script')}
                 </Link>
               </Button>
             )}
@@ -216,7 +217,7 @@ export function FiguresScreen() {
         )}
         {shown && !recent && (
           <chakra.p color="quiet" marginTop="1.5rem" fontSize="0.9375rem">
-            Open a dance, and a figure can be put into its script from here.
+            {t('Open a dance, and a figure can be put into its script from here.')}
           </chakra.p>
         )}
       </Box>

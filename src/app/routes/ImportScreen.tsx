@@ -14,6 +14,7 @@ import { useFiles } from '../features/sheet/use-files';
 import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { TextArea } from '../theme/fields';
+import { t } from '../texts';
 
 const ACCEPTED = '.txt,.md,.markdown,.html,.htm,.docx,.pdf,.json,.csv,.zip,text/*';
 
@@ -67,19 +68,19 @@ export function ImportScreen() {
     >
       <Flex justify="space-between" align="center" gap="1rem" flexWrap="wrap" marginBottom="1rem">
         <chakra.h1 fontSize="1.75rem" fontWeight="700">
-          Import
+          {t('Import')}
         </chakra.h1>
         <Flex gap="0.5rem" align="center">
           {busy && (
             <>
               <span role="status">{busy} …</span>
               <Button size="small" onClick={cancel}>
-                Stop
+                {t('Stop')}
               </Button>
             </>
           )}
           <Button onClick={() => files.current?.click()}>
-            <FolderOpen size={18} aria-hidden /> Choose files
+            <FolderOpen size={18} aria-hidden /> {t('Choose files')}
           </Button>
           <input
             ref={files}
@@ -101,7 +102,7 @@ export function ImportScreen() {
       ))}
       {drafts?.length === 0 && <Empty onPaste={paste} />}
       {drafts && drafts.length > 1 && current && (
-        <Flex as="nav" aria-label="Sheets to settle" gap="0.35rem" flexWrap="wrap" marginBottom="1rem">
+        <Flex as="nav" aria-label={t('Sheets to settle')} gap="0.35rem" flexWrap="wrap" marginBottom="1rem">
           {drafts.map((draft) => (
             <Button
               key={draft.id}
@@ -133,11 +134,12 @@ function Empty({ onPaste }: { onPaste: (html: string, text: string) => void }) {
   return (
     <Box maxWidth="46rem">
       <chakra.p fontSize="1.0625rem" marginBottom="0.75rem">
-        Drop a sheet here, or paste it: a Word file, a PDF with words in it, a mail, a web page, Markdown, a table, a
-        ZIP of many. Each line is shown beside what was understood of it, before anything goes on the shelf.
+        {t(
+          'Drop a sheet here, or paste it: a Word file, a PDF with words in it, a mail, a web page, Markdown, a table, a ZIP of many. Each line is shown beside what was understood of it, before anything goes on the shelf.',
+        )}
       </chakra.p>
       <TextArea
-        aria-label="Words of a sheet"
+        aria-label={t('Words of a sheet')}
         rows={12}
         value={words}
         placeholder={'1-4 Vine right, touch left\n5-8 …'}
@@ -151,7 +153,7 @@ function Empty({ onPaste }: { onPaste: (html: string, text: string) => void }) {
         }}
       />
       <Button variant="solid" marginTop="0.75rem" disabled={words.trim() === ''} onClick={() => onPaste('', words)}>
-        Read these words
+        {t('Read these words')}
       </Button>
     </Box>
   );
@@ -226,14 +228,14 @@ function Sheet({
         </Box>
         <chakra.label display="flex" gap="0.4rem" alignItems="center" cursor="pointer">
           <input type="checkbox" checked={tidies} onChange={(event) => setTidies(event.target.checked)} />
-          Tidy it
+          {t('Tidy it')}
         </chakra.label>
         <Button variant="plain" onClick={() => onRemove([draft.id])}>
-          <Trash2 size={17} aria-hidden /> Throw away
+          <Trash2 size={17} aria-hidden /> {t('Throw away')}
         </Button>
         {others.length > 1 && <Button onClick={() => void put(others)}>Put all {others.length} on the shelf</Button>}
         <Button variant="solid" onClick={() => void put([draft])}>
-          Put it on the shelf
+          {t('Put it on the shelf')}
         </Button>
       </Flex>
       {problem && <Alert>{problem}</Alert>}

@@ -19,6 +19,7 @@ import { TextEditing } from '../features/walls/text-editing';
 import { differing } from '../features/editor/text-change';
 import { Button } from '../theme/Button';
 import { Input, Select } from '../theme/fields';
+import { t } from '../texts';
 
 const NOW = 'now';
 
@@ -64,14 +65,14 @@ export function RevisionsScreen() {
       >
         <Box
           as="section"
-          aria-label="Kept states"
+          aria-label={t('Kept states')}
           width="19rem"
           flexShrink={0}
           css={{ '@media (max-width: 760px)': { width: 'auto', marginBottom: '1.5rem' } }}
         >
           <Flex justify="space-between" align="center" marginBottom="0.5rem">
             <chakra.h1 fontSize="1.25rem" fontWeight="700">
-              Revisions
+              {t('Revisions')}
             </chakra.h1>
             <Button
               size="small"
@@ -79,7 +80,7 @@ export function RevisionsScreen() {
                 void session.flush().then(() => nameRevision(session.id, session.text, nextName(revisions)))
               }
             >
-              Name this state
+              {t('Name this state')}
             </Button>
           </Flex>
           <chakra.ol borderTop="2px solid" borderColor="rule">
@@ -105,7 +106,7 @@ export function RevisionsScreen() {
             )}
           </chakra.ol>
         </Box>
-        <Box as="section" aria-label="What changed" flex="1" minWidth="0">
+        <Box as="section" aria-label={t('What changed')} flex="1" minWidth="0">
           {current ? (
             <>
               <Flex align="center" gap="0.5rem 0.9rem" flexWrap="wrap" marginBottom="0.9rem">
@@ -113,12 +114,12 @@ export function RevisionsScreen() {
                   From {titleOf(current)} to
                 </chakra.h2>
                 <Select
-                  aria-label="Compared with"
+                  aria-label={t('Compared with')}
                   value={other ? against : NOW}
                   onChange={(event) => setAgainst(event.target.value)}
                   css={{ '&&': { width: 'auto' } }}
                 >
-                  <option value={NOW}>now</option>
+                  <option value={NOW}>{t('now')}</option>
                   {revisions.map((revision) => (
                     <option key={revision.key} value={String(revision.key)}>
                       {titleOf(revision)}
@@ -135,7 +136,7 @@ export function RevisionsScreen() {
                       )
                     }
                   >
-                    <Undo2 size={17} aria-hidden /> Bring it back
+                    <Undo2 size={17} aria-hidden /> {t('Bring it back')}
                   </Button>
                 )}
               </Flex>
@@ -156,7 +157,7 @@ export function RevisionsScreen() {
           ) : (
             <Flex gap="0.75rem" color="quiet" paddingTop="2.5rem">
               <History size={22} aria-hidden />
-              <p>Everything you write is kept. When this dance has been changed, what changed stands here.</p>
+              <p>{t('Everything you write is kept. When this dance has been changed, what changed stands here.')}</p>
             </Flex>
           )}
         </Box>
@@ -223,7 +224,7 @@ function State({
         <chakra.span flex="1" fontWeight={name ? '700' : '400'}>
           {name ? `Revision ${name}` : timeWords(at)}
         </chakra.span>
-        {isNow && <chakra.span fontSize="0.875rem">as now</chakra.span>}
+        {isNow && <chakra.span fontSize="0.875rem">{t('as now')}</chakra.span>}
         {name && (
           <chakra.span color="quiet" fontSize="0.875rem">
             {timeWords(at)}
@@ -250,9 +251,9 @@ function Naming({ revision }: { revision: RevisionRecord }) {
       color="quiet"
       fontSize="0.9375rem"
     >
-      Handed out as
+      {t('Handed out as')}
       <Input
-        aria-label="Name of the revision"
+        aria-label={t('Name of the revision')}
         value={name}
         maxLength={80}
         onChange={(event) => setName(event.target.value)}

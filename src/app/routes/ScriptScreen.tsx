@@ -10,6 +10,7 @@ import { Outline } from '../features/script/Outline';
 import { useShownWall } from '../features/walls/shown-wall';
 import { onWall } from '../../core';
 import { ScriptBar } from '../features/script/ScriptBar';
+import { t } from '../texts';
 
 /** On a tablet held upright and on a phone the selected line stands below the script. */
 const NARROW = '@media (max-width: 900px)';
@@ -54,7 +55,7 @@ export function ScriptScreen() {
       </chakra.h1>
       <Box
         as="aside"
-        aria-label="Outline"
+        aria-label={t('Outline')}
         width="12.5rem"
         flexShrink={0}
         borderRight="1px solid"
@@ -70,7 +71,7 @@ export function ScriptScreen() {
       </Flex>
       <Box
         as="aside"
-        aria-label="The selected line"
+        aria-label={t('The selected line')}
         width="18.5rem"
         flexShrink={0}
         borderLeft="1px solid"

@@ -15,6 +15,7 @@ import { useRevisions } from '../features/revisions/use-revisions';
 import { useShownWall } from '../features/walls/shown-wall';
 import { Alert } from '../theme/Alert';
 import { nameOfText, nameRevision, nextName } from '../../store';
+import { t } from '../texts';
 
 const PHONE = '@media (max-width: 700px)';
 /** Read by those who can't see the paper, and by everybody on a phone. */
@@ -88,7 +89,7 @@ export function SheetScreen() {
         {isPhone ? (
           <chakra.details padding="0 1rem 0.75rem" css={{ '@media print': { display: 'none' } }}>
             <chakra.summary cursor="pointer" fontWeight="600" paddingBlock="0.4rem">
-              Form, language and paper
+              {t('Form, language and paper')}
             </chakra.summary>
             <SheetControls settings={settings} onChange={change} />
           </chakra.details>

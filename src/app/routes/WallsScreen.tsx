@@ -27,6 +27,7 @@ import type { Drop } from '../features/walls/dragging';
 import { countAt } from '../features/walls/scale';
 import { NARROW, WallsPicture } from '../features/walls/WallsPicture';
 import { Button } from '../theme/Button';
+import { t } from '../texts';
 
 const TABS = ['Plan', 'Ending', 'Options'] as const;
 type Tab = (typeof TABS)[number];
@@ -150,7 +151,7 @@ export function WallsScreen() {
       <Box flex="1" minWidth="0" overflowY="auto" css={{ [NARROW]: { overflowY: 'visible', flex: 'none' } }}>
         <Flex align="center" gap="0.5rem" padding="0.4rem 0.75rem" minHeight="2.6rem">
           <chakra.h1 fontSize="1.125rem" fontWeight="700" flex="1">
-            Walls
+            {t('Walls')}
           </chakra.h1>
           {differs && (
             <Flex role="status" align="center" gap="0.5rem" fontSize="0.9375rem" minWidth="0">
@@ -158,7 +159,7 @@ export function WallsScreen() {
                 {changedWords([...changes.keys()])}
               </chakra.span>
               <Button size="small" onClick={() => setCompared(view.rows)}>
-                Keep, compare from here
+                {t('Keep, compare from here')}
               </Button>
             </Flex>
           )}
@@ -206,13 +207,13 @@ export function WallsScreen() {
           </>
         ) : (
           <chakra.p padding="0.75rem" maxWidth="34rem">
-            Nothing is danced yet. Write the first section in the script, and its walls are drawn here.
+            {t('Nothing is danced yet. Write the first section in the script, and its walls are drawn here.')}
           </chakra.p>
         )}
       </Box>
       <Box
         as="aside"
-        aria-label="The plan"
+        aria-label={t('The plan')}
         width="20.5rem"
         flexShrink={0}
         borderLeft="1px solid"
@@ -308,7 +309,7 @@ function Tabs({ tab, onTab }: { tab: Tab; onTab: (tab: Tab) => void }) {
   return (
     <Flex
       role="group"
-      aria-label="What is shown beside the walls"
+      aria-label={t('What is shown beside the walls')}
       gap="0.25rem"
       marginBottom="0.6rem"
       borderBottom="1px solid"

@@ -4,6 +4,7 @@ import { memo, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { DanceRecord } from '../../../store';
 import { DanceFacts, FACTS_STYLES } from './DanceFacts';
+import { t } from '../../texts';
 
 const ROW = 69;
 
@@ -38,7 +39,7 @@ export const DanceList = memo(function DanceList({
       borderColor="rule"
       position="relative"
       height={`${rows.getTotalSize() + 2}px`}
-      aria-label="Dances"
+      aria-label={t('Dances')}
       css={FACTS_STYLES}
     >
       {rows.getVirtualItems().map(({ index, start, key }) => (
@@ -78,7 +79,7 @@ const DanceRow = memo(function DanceRow({
         <Link to={`/dance/${dance.id}`}>{dance.title}</Link>
       </DanceFacts>
       <Link className="sheet" to={`/dance/${dance.id}/sheet`} aria-label={`Sheet of ${dance.title}`}>
-        Sheet
+        {t('Sheet')}
       </Link>
     </div>
   );

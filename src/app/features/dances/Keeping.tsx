@@ -4,6 +4,7 @@ import { memo, useRef, useState } from 'react';
 import { askToKeep, findSpace, makeBackup, readBackup, restoreBackup } from '../../../store';
 import { Button } from '../../theme/Button';
 import { downloadFile } from './download';
+import { t } from '../../texts';
 
 const KEY = ['space'];
 
@@ -57,11 +58,13 @@ export const Keeping = memo(function Keeping({
           marginTop="1.5rem"
         >
           <span>
-            These are the boathouse’s dances. If yours are on another machine, back them up there and restore them here.
+            {t(
+              'These are the boathouse’s dances. If yours are on another machine, back them up there and restore them here.',
+            )}
           </span>
           <chakra.span marginLeft="auto" display="flex" gap="0.35rem">
             <Button size="small" variant="solid" onClick={() => files.current?.click()}>
-              Restore mine
+              {t('Restore mine')}
             </Button>
             <Button
               size="small"
@@ -71,7 +74,7 @@ export const Keeping = memo(function Keeping({
                 setIsNew(false);
               }}
             >
-              I begin here
+              {t('I begin here')}
             </Button>
           </chakra.span>
         </Flex>
@@ -95,16 +98,16 @@ export const Keeping = memo(function Keeping({
             variant="plain"
             onClick={() => void askToKeep().then(() => queries.invalidateQueries({ queryKey: KEY }))}
           >
-            Ask it never to clear it
+            {t('Ask it never to clear it')}
           </Button>
         )}
-        {space?.isPersistent && <span>It will not clear it by itself.</span>}
+        {space?.isPersistent && <span>{t('It will not clear it by itself.')}</span>}
         <chakra.span marginLeft="auto" display="flex" gap="0.35rem">
           <Button size="small" onClick={() => void save()}>
-            Back up everything
+            {t('Back up everything')}
           </Button>
           <Button size="small" onClick={() => files.current?.click()}>
-            Restore a backup
+            {t('Restore a backup')}
           </Button>
         </chakra.span>
         <input

@@ -9,6 +9,7 @@ import { Input, Select } from '../../theme/fields';
 import { houseStyle, personalFigures } from '../settings/settings';
 import type { FileWork } from '../sheet/use-files';
 import { downloadFile, fileName } from './download';
+import { t } from '../../texts';
 
 /** What can be done to several dances at once. `undo`: what takes the last thing back. */
 export function SelectionBar({
@@ -75,7 +76,7 @@ export function SelectionBar({
   return (
     <Flex
       role="region"
-      aria-label="Chosen dances"
+      aria-label={t('Chosen dances')}
       position="sticky"
       bottom="0.75rem"
       zIndex="3"
@@ -92,7 +93,7 @@ export function SelectionBar({
       <b>{count}</b>
       <Flex align="center" gap="0.3rem">
         <Select
-          aria-label="Form of the files"
+          aria-label={t('Form of the files')}
           value={form}
           onChange={(event) => setForm(event.target.value as ExportId)}
           css={{ '&&': { width: 'auto' } }}
@@ -104,7 +105,7 @@ export function SelectionBar({
           ))}
         </Select>
         <Button variant="bar" onClick={() => void exportAll()}>
-          <Download size={17} aria-hidden /> Export
+          <Download size={17} aria-hidden /> {t('Export')}
         </Button>
       </Flex>
       <chakra.form
@@ -117,31 +118,31 @@ export function SelectionBar({
         }}
       >
         <Input
-          aria-label="A tag"
-          placeholder="tag"
+          aria-label={t('A tag')}
+          placeholder={t('tag')}
           value={tag}
           maxLength={40}
           onChange={(event) => setTag(event.target.value)}
           css={{ '&&': { width: '7.5rem' } }}
         />
         <Button variant="bar" type="submit">
-          <Tag size={17} aria-hidden /> Tag
+          <Tag size={17} aria-hidden /> {t('Tag')}
         </Button>
       </chakra.form>
       <Button variant="bar" onClick={() => void tidyAll()}>
-        <Sparkles size={17} aria-hidden /> Tidy
+        <Sparkles size={17} aria-hidden /> {t('Tidy')}
       </Button>
       <Button variant="bar" onClick={() => void duplicateAll()}>
-        <Copy size={17} aria-hidden /> Duplicate
+        <Copy size={17} aria-hidden /> {t('Duplicate')}
       </Button>
       <Button
         variant="bar"
         onClick={() => void deleteDances(ids).then(() => onDone(`${count} off the shelf.`, () => restoreDances(ids)))}
       >
-        <Trash2 size={17} aria-hidden /> Delete
+        <Trash2 size={17} aria-hidden /> {t('Delete')}
       </Button>
       <Button variant="bar" size="small" marginLeft="auto" onClick={onClear}>
-        <X size={16} aria-hidden /> Choose none
+        <X size={16} aria-hidden /> {t('Choose none')}
       </Button>
     </Flex>
   );

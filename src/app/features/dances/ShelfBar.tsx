@@ -5,6 +5,7 @@ import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
 import type { choicesOf } from './shelf';
 import { EVERYTHING, type ShelfChoice, type Sort } from './shelf';
+import { t } from '../../texts';
 
 const SORT_WORDS: Readonly<Record<Sort, string>> = {
   changed: 'last changed',
@@ -56,8 +57,8 @@ export const ShelfBar = memo(function ShelfBar({
     <Flex as="search" gap="0.5rem" flexWrap="wrap" align="center" marginBottom="0.9rem">
       <Input
         type="search"
-        aria-label="Search the shelf"
-        placeholder="Name, music, figure, any word"
+        aria-label={t('Search the shelf')}
+        placeholder={t('Name, music, figure, any word')}
         value={choice.words}
         onFocus={onFocus}
         onChange={(event) => onChange({ words: event.target.value })}
@@ -72,7 +73,7 @@ export const ShelfBar = memo(function ShelfBar({
       <chakra.label display="flex" alignItems="center" gap="0.4rem" color="quiet">
         by
         <Select
-          aria-label="Order"
+          aria-label={t('Order')}
           value={choice.sort}
           onChange={(event) => onChange({ sort: event.target.value as Sort })}
           css={{ '&&': { width: 'auto' } }}
@@ -86,7 +87,7 @@ export const ShelfBar = memo(function ShelfBar({
       </chakra.label>
       {isNarrowed && (
         <Button variant="plain" size="small" onClick={() => onChange({ ...EVERYTHING, sort: choice.sort })}>
-          <X size={15} aria-hidden /> Show all
+          <X size={15} aria-hidden /> {t('Show all')}
         </Button>
       )}
     </Flex>

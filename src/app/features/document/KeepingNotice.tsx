@@ -2,6 +2,7 @@ import { Flex } from '@chakra-ui/react';
 import { downloadFile, fileName } from '../dances/download';
 import { useDanceSession, useSessionChanges } from './DanceContext';
 import { Button } from '../../theme/Button';
+import { t } from '../../texts';
 
 /** Speaks only when something is not kept: storage refused, or two tabs with two versions. */
 export function KeepingNotice() {
@@ -25,14 +26,14 @@ export function KeepingNotice() {
       {keeping.kind === 'refused' ? (
         <>
           <span>
-            <b>Not kept.</b> {keeping.reason} Your words are still in this tab: keep it open, or take them away as a
-            file.
+            <b>{t('Not kept.')}</b> {keeping.reason} Your words are still in this tab: keep it open, or take them away
+            as a file.
           </span>
           <Button size="small" onClick={save}>
-            Save as a file
+            {t('Save as a file')}
           </Button>
           <Button size="small" onClick={() => void session.flush()}>
-            Try again
+            {t('Try again')}
           </Button>
         </>
       ) : keeping.theirs ? (
@@ -43,10 +44,10 @@ export function KeepingNotice() {
       ) : (
         <>
           <span>
-            <b>This dance was removed in another tab.</b> Your words are still here.
+            <b>{t('This dance was removed in another tab.')}</b> Your words are still here.
           </span>
           <Button size="small" onClick={save}>
-            Save as a file
+            {t('Save as a file')}
           </Button>
         </>
       )}
@@ -58,14 +59,14 @@ function TwoVersions({ onMine, onTheirs }: { onMine: () => void; onTheirs: () =>
   return (
     <>
       <span>
-        <b>Two versions.</b> This dance was changed in another tab as well. Whichever you take, the other stays on the
-        shelf as a dance of its own.
+        <b>{t('Two versions.')}</b> This dance was changed in another tab as well. Whichever you take, the other stays
+        on the shelf as a dance of its own.
       </span>
       <Button size="small" variant="solid" onClick={onMine}>
-        Keep this one
+        {t('Keep this one')}
       </Button>
       <Button size="small" onClick={onTheirs}>
-        Take the other
+        {t('Take the other')}
       </Button>
     </>
   );

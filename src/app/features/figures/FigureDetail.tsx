@@ -9,6 +9,7 @@ import {
 } from '../../../core';
 import { Rail, WeightPair } from '../marks/Marks';
 import { StepRow } from '../marks/StepRow';
+import { t } from '../../texts';
 
 /** One figure foot by foot, in every rhythm it is danced in; where its turns fall; what to mind. */
 export function FigureDetail({
@@ -61,7 +62,7 @@ export function FigureDetail({
       )}
       {entry.care && (
         <Box borderLeft="3px solid" borderColor="care" paddingLeft="0.75rem" marginTop="1.5rem" maxWidth="40rem">
-          <chakra.b color="care">Care</chakra.b> {CAUTION_TEXTS[entry.care]}
+          <chakra.b color="care">{t('Care')}</chakra.b> {CAUTION_TEXTS[entry.care]}
         </Box>
       )}
     </article>
@@ -109,7 +110,7 @@ function Form({ form, lead, title = form.counts }: { form: FigureForm; lead: Foo
         ))}
       </ol>
       <Flex align="center" justify="space-between" color="quiet" fontSize="0.9375rem" paddingTop="0.25rem">
-        weight after
+        {t('weight after')}
         <WeightPair weight={form.ends} />
       </Flex>
     </Box>

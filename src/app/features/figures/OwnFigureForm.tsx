@@ -8,6 +8,7 @@ import { FootDisc, WeightPair } from '../marks/Marks';
 import { Button } from '../../theme/Button';
 import { Input, TextArea } from '../../theme/fields';
 import type { OwnEntry } from './own';
+import { t } from '../../texts';
 
 const schema = object({
   names: string().trim().max(200).required('A figure needs a name'),
@@ -60,22 +61,23 @@ export default function OwnFigureForm({
   return (
     <Modal title={own ? 'Change your figure' : 'A figure of your own'} onClose={onClose} width="40rem">
       <form onSubmit={(event) => void keep(event)} noValidate>
-        <Field label="Names, with commas between" error={formState.errors.names?.message}>
-          <Input {...register('names')} placeholder="harbour step, quay step" autoFocus />
+        <Field label={t('Names, with commas between')} error={formState.errors.names?.message}>
+          <Input {...register('names')} placeholder={t('harbour step, quay step')} autoFocus />
         </Field>
-        <Field label="Counts" error={formState.errors.counts?.message}>
+        <Field label={t('Counts')} error={formState.errors.counts?.message}>
           <Input {...register('counts')} width="9rem" />
         </Field>
-        <Field label="Feet, one action a comma" error={formState.errors.feet?.message}>
-          <TextArea {...register('feet')} rows={3} placeholder="A side, B behind, A together" resize="vertical" />
+        <Field label={t('Feet, one action a comma')} error={formState.errors.feet?.message}>
+          <TextArea {...register('feet')} rows={3} placeholder={t('A side, B behind, A together')} resize="vertical" />
         </Field>
         <chakra.p color="quiet" fontSize="0.9375rem" marginBottom="0.75rem">
-          A leads, B is the other foot; R and L will do as well. What takes no weight stands in brackets: [B touch
-          side]. A turn is 1/4 out or 1/4 in: towards the leading foot’s side, or away from it.
+          {t(
+            'A leads, B is the other foot; R and L will do as well. What takes no weight stands in brackets: [B touch side]. A turn is 1/4 out or 1/4 in: towards the leading foot’s side, or away from it.',
+          )}
         </chakra.p>
         <Box minHeight="5.5rem" aria-live="polite" borderTop="1px solid" borderColor="line" paddingTop="0.75rem">
           {tried === undefined && (
-            <chakra.p color="quiet">Write its name and its feet, and it is danced here.</chakra.p>
+            <chakra.p color="quiet">{t('Write its name and its feet, and it is danced here.')}</chakra.p>
           )}
           {tried && 'problem' in tried && <chakra.p color="slip">Not yet: {tried.problem}.</chakra.p>}
           {tried && !('problem' in tried) && (
@@ -92,7 +94,7 @@ export default function OwnFigureForm({
                         </Flex>
                       ))}
                       <chakra.span color="quiet" marginLeft="0.5rem">
-                        then
+                        {t('then')}
                       </chakra.span>
                       <WeightPair weight={form.ends} />
                     </Flex>
@@ -104,7 +106,7 @@ export default function OwnFigureForm({
         </Box>
         <Flex gap="0.5rem" marginTop="1rem">
           <Button type="submit" variant="solid" disabled={!dances}>
-            Keep this figure
+            {t('Keep this figure')}
           </Button>
         </Flex>
       </form>

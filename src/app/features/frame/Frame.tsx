@@ -5,6 +5,7 @@ import { NavLink, Outlet, useLocation } from 'react-router';
 import { THEMES, chooseTheme, useTheme, type ThemeChoice } from '../../theme/theme-choice';
 import { FrameTruth, useFrameSlot } from './slot';
 import { Button } from '../../theme/Button';
+import { t } from '../../texts';
 
 const Shortcuts = lazy(() => import('./Shortcuts'));
 
@@ -66,16 +67,16 @@ export function Frame() {
             css={{ '@media (max-width: 560px)': { display: 'none' } }}
           >
             <img src="/icon.svg" alt="" width={26} height={26} />
-            <chakra.span css={{ '@media (max-width: 900px)': { display: 'none' } }}>Pace Slate</chakra.span>
+            <chakra.span css={{ '@media (max-width: 900px)': { display: 'none' } }}>{t('Pace Slate')}</chakra.span>
           </chakra.span>
-          <Flex as="nav" aria-label="Main" alignSelf="stretch">
+          <Flex as="nav" aria-label={t('Main')} alignSelf="stretch">
             <BarLink to="/" end>
-              Dances
+              {t('Dances')}
             </BarLink>
-            <BarLink to="/figures">Figures</BarLink>
+            <BarLink to="/figures">{t('Figures')}</BarLink>
             {/* A phone has no room for it beside an open dance; the shelf has it. */}
             <chakra.span display="flex" css={slot && { '@media (max-width: 560px)': { display: 'none' } }}>
-              <BarLink to="/about">About</BarLink>
+              <BarLink to="/about">{t('About')}</BarLink>
             </chakra.span>
           </Flex>
           {slot && (
@@ -108,14 +109,14 @@ export function Frame() {
               >
                 {slot.title}
               </chakra.span>
-              <Flex as="nav" aria-label="Views of this dance" alignSelf="stretch">
+              <Flex as="nav" aria-label={t('Views of this dance')} alignSelf="stretch">
                 <BarLink to={`/dance/${slot.id}${search}`} end>
-                  Script
+                  {t('Script')}
                 </BarLink>
-                <BarLink to={`/dance/${slot.id}/walls${search}`}>Walls</BarLink>
+                <BarLink to={`/dance/${slot.id}/walls${search}`}>{t('Walls')}</BarLink>
                 {/* The whole sheet, whichever wall was looked at: a handout for one wall is chosen there. */}
-                <BarLink to={`/dance/${slot.id}/sheet`}>Sheet</BarLink>
-                <BarLink to={`/dance/${slot.id}/revisions`}>Revisions</BarLink>
+                <BarLink to={`/dance/${slot.id}/sheet`}>{t('Sheet')}</BarLink>
+                <BarLink to={`/dance/${slot.id}/revisions`}>{t('Revisions')}</BarLink>
               </Flex>
             </Flex>
           )}
@@ -133,7 +134,13 @@ export function Frame() {
             >
               <Icon size={18} aria-hidden />
             </Button>
-            <Button variant="bar" size="small" aria-label="Keys" title="Keys (F1)" onClick={() => setShowsKeys(true)}>
+            <Button
+              variant="bar"
+              size="small"
+              aria-label={t('Keys')}
+              title={t('Keys (F1)')}
+              onClick={() => setShowsKeys(true)}
+            >
               <Keyboard size={18} aria-hidden />
             </Button>
           </Flex>

@@ -2,6 +2,7 @@ import { chakra, Flex } from '@chakra-ui/react';
 import { X } from 'lucide-react';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Button } from '../../theme/Button';
+import { t } from '../../texts';
 
 /** A dialog over the page: the browser's own element, which keeps the focus inside, closes on Escape and gives the focus back. */
 export function Modal({
@@ -39,7 +40,7 @@ export function Modal({
           <chakra.h2 fontSize="1.25rem" fontWeight="700">
             {title}
           </chakra.h2>
-          <Button variant="plain" size="small" aria-label="Close" onClick={() => dialog.current?.close()}>
+          <Button variant="plain" size="small" aria-label={t('Close')} onClick={() => dialog.current?.close()}>
             <X size={18} aria-hidden />
           </Button>
         </Flex>

@@ -2,6 +2,7 @@ import { chakra } from '@chakra-ui/react';
 import { COMMAND_GROUPS, keyWords, SCRIPT_COMMANDS } from '../editor/script-commands';
 import { LOOKING_KEYS, WALL_COMMANDS } from '../walls/wall-commands';
 import { Modal } from './Modal';
+import { t } from '../../texts';
 
 type Key = readonly [keys: string, what: string];
 
@@ -27,7 +28,7 @@ const keysOf = (group: string): readonly Key[] => [
 
 export default function Shortcuts({ onClose }: { onClose: () => void }) {
   return (
-    <Modal title="Keys" onClose={onClose} width="52rem">
+    <Modal title={t('Keys')} onClose={onClose} width="52rem">
       <chakra.div css={{ columns: 2, columnGap: '2rem', '@media (max-width: 760px)': { columns: 1 } }}>
         {[...COMMAND_GROUPS, 'Walls', 'Anywhere'].map((group) => (
           <chakra.section key={group} marginBottom="1rem" css={{ breakInside: 'avoid' }}>

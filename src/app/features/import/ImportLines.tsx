@@ -13,6 +13,7 @@ import {
   toggleNote,
   type Settled,
 } from './settle-lines';
+import { t } from '../../texts';
 
 const KINDS: Partial<Readonly<Record<ImportLine['kind'], string>>> = {
   title: 'the name of the dance',
@@ -57,7 +58,7 @@ export function ImportLines({
     if (wanted.at !== undefined) field?.setSelectionRange(wanted.at, wanted.at);
   });
   return (
-    <chakra.ol ref={list} aria-label="Lines of the sheet" borderTop="2px solid" borderColor="rule">
+    <chakra.ol ref={list} aria-label={t('Lines of the sheet')} borderTop="2px solid" borderColor="rule">
       {lines.map((line, index) => (
         <Line
           key={index}
@@ -215,24 +216,29 @@ function Actions({ line, index, onSettle }: { line: ImportLine; index: number; o
           Define “{words}”
         </Button>,
       ])}
-      <Button size="small" variant="plain" title="Alt N" onClick={() => onSettle((text) => toggleNote(text, index))}>
+      <Button
+        size="small"
+        variant="plain"
+        title={t('Alt N')}
+        onClick={() => onSettle((text) => toggleNote(text, index))}
+      >
         {line.kind === 'note' ? 'Not a note' : 'It is a note'}
       </Button>
       {index > 0 && (
         <Button
           size="small"
           variant="plain"
-          title="Backspace at its beginning"
+          title={t('Backspace at its beginning')}
           onClick={() => onSettle((text) => joinAbove(text, index))}
         >
-          Join with the line above
+          {t('Join with the line above')}
         </Button>
       )}
       <Button size="small" variant="plain" onClick={() => onSettle((text) => leaveOut(text, index))}>
-        Leave it out
+        {t('Leave it out')}
       </Button>
       <chakra.span color="quiet" fontSize="0.875rem" alignSelf="center">
-        Enter splits it
+        {t('Enter splits it')}
       </chakra.span>
     </Flex>
   );

@@ -2,12 +2,13 @@ import { Menu } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
 import { DropMenu, MenuRow } from '../../theme/DropMenu';
 import { COMMAND_GROUPS, keyWords, runCommand, SCRIPT_COMMANDS } from '../editor/script-commands';
+import { t } from '../../texts';
 
 /** Everything that can be done to lines and sections, with its key beside it. */
 export default function CommandMenu({ view }: { view: EditorView | undefined }) {
   return (
     <DropMenu
-      label="Rework"
+      label={t('Rework')}
       button={{ variant: 'plain', size: 'small', disabled: !view }}
       width="22rem"
       onSelect={(value) => {

@@ -9,6 +9,7 @@ import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
 import type { DanceSession } from '../document/session';
 import { Modal } from '../frame/Modal';
+import { t } from '../../texts';
 
 const oneLine = (most: number) =>
   string()
@@ -72,24 +73,24 @@ export default function FactsForm({
     onClose();
   });
   return (
-    <Modal title="Facts of the dance" onClose={onClose}>
+    <Modal title={t('Facts of the dance')} onClose={onClose}>
       <form onSubmit={(event) => void save(event)} noValidate>
-        <Field label="Name" error={errors.title?.message} {...register('title')} autoFocus />
-        <Field label="Music" hint="title, tempo" error={errors.music?.message} {...register('music')} />
-        <Field label="Intro" hint="16 counts" error={errors.intro?.message} {...register('intro')} />
+        <Field label={t('Name')} error={errors.title?.message} {...register('title')} autoFocus />
+        <Field label={t('Music')} hint="title, tempo" error={errors.music?.message} {...register('music')} />
+        <Field label={t('Intro')} hint="16 counts" error={errors.intro?.message} {...register('intro')} />
         <Flex gap="1rem" flexWrap="wrap">
           <Box flex="1" minWidth="10rem">
-            <Label htmlFor="fact-start">Start</Label>
+            <Label htmlFor="fact-start">{t('Start')}</Label>
             <Select id="fact-start" {...register('start')}>
-              <option value="">not stated (weight L)</option>
-              <option value="weight L">weight on L, R leads</option>
-              <option value="weight R">weight on R, L leads</option>
-              <option value="weight both">weight on both</option>
+              <option value="">{t('not stated (weight L)')}</option>
+              <option value="weight L">{t('weight on L, R leads')}</option>
+              <option value="weight R">{t('weight on R, L leads')}</option>
+              <option value="weight both">{t('weight on both')}</option>
             </Select>
           </Box>
           <Box flex="1" minWidth="8rem">
             <Field
-              label="Walls"
+              label={t('Walls')}
               hint="a claim, checked"
               inputMode="numeric"
               error={errors.walls?.message}
@@ -97,16 +98,16 @@ export default function FactsForm({
             />
           </Box>
         </Flex>
-        <Field label="Level" list="levels" error={errors.level?.message} {...register('level')} />
+        <Field label={t('Level')} list="levels" error={errors.level?.message} {...register('level')} />
         <datalist id="levels">
           {LEVELS.map((level) => (
             <option key={level} value={level} />
           ))}
         </datalist>
-        <Field label="By" error={errors.author?.message} {...register('author')} />
+        <Field label={t('By')} error={errors.author?.message} {...register('author')} />
         <Flex gap="0.5rem" marginTop="1rem">
           <Button type="submit" variant="solid">
-            Write into the script
+            {t('Write into the script')}
           </Button>
         </Flex>
       </form>

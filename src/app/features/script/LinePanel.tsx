@@ -15,6 +15,7 @@ import { acceptHere, applyProposal } from '../editor/commands';
 import { FloorPicture } from '../floor/FloorPicture';
 import { RoomMark, WeightPair } from '../marks/Marks';
 import { StepRow } from '../marks/StepRow';
+import { t } from '../../texts';
 
 interface Props {
   study: Study;
@@ -42,7 +43,7 @@ export const LinePanel = memo(function LinePanel({ study, line, view, onLine, wa
             {wall && ` · ${wall.left.has(line) ? 'not danced on' : 'on'} wall ${wall.number}`}
           </chakra.p>
           <Standing
-            label="before"
+            label={t('before')}
             weight={explained.before.weight}
             facing={explained.before.facing}
             hour={explained.before.hour}
@@ -53,7 +54,7 @@ export const LinePanel = memo(function LinePanel({ study, line, view, onLine, wa
             ))}
           </chakra.ol>
           <Standing
-            label="after"
+            label={t('after')}
             weight={explained.after.weight}
             facing={explained.after.facing}
             hour={explained.after.hour}
@@ -62,7 +63,7 @@ export const LinePanel = memo(function LinePanel({ study, line, view, onLine, wa
         </>
       ) : (
         <chakra.p color="quiet" marginBottom="1rem">
-          Put the cursor on a line with counts to see it foot by foot.
+          {t('Put the cursor on a line with counts to see it foot by foot.')}
         </chakra.p>
       )}
       {cautions.map(({ care, text }) => (
@@ -74,7 +75,7 @@ export const LinePanel = memo(function LinePanel({ study, line, view, onLine, wa
           marginBlock="0.75rem"
           fontSize="0.9375rem"
         >
-          <chakra.b color="care">Care</chakra.b> {text}
+          <chakra.b color="care">{t('Care')}</chakra.b> {text}
         </Box>
       ))}
       <Findings study={study} line={line} view={view} onLine={onLine} />
@@ -146,9 +147,9 @@ function Findings({ study, line, view, onLine }: Omit<Props, 'wall'>) {
   }, []);
   if (all.length === 0) return null;
   return (
-    <section aria-label="Slips and remarks">
+    <section aria-label={t('Slips and remarks')}>
       <chakra.h2 fontSize="1rem" fontWeight="700" marginTop="1.25rem" marginBottom="0.5rem">
-        Slips and remarks
+        {t('Slips and remarks')}
       </chakra.h2>
       <ul>
         {listed.map(({ finding, line: at, proposals }, index) => (
@@ -259,7 +260,7 @@ const FindingItem = memo(function FindingItem(props: ItemProps) {
               cursor="pointer"
               padding="0 0.2rem"
             >
-              meant so
+              {t('meant so')}
             </chakra.button>
           )}
         </Flex>

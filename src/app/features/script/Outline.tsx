@@ -7,6 +7,7 @@ import type { DanceSession } from '../document/session';
 import { addSection } from '../editor/commands';
 import { Button } from '../../theme/Button';
 import { SectionButton } from './SectionButton';
+import { t } from '../../texts';
 
 const FactsForm = lazy(() => import('./FactsForm'));
 /** What drags comes a moment later than the list that is dragged. */
@@ -34,7 +35,7 @@ export const Outline = memo(function Outline({ study, line, onLine, session, vie
     <Box paddingBlock="0.75rem">
       <Box paddingInline="0.75rem" marginBottom="0.5rem">
         <Button width="100%" size="small" onClick={() => setEditsFacts(true)}>
-          Facts of the dance
+          {t('Facts of the dance')}
         </Button>
       </Box>
       <Suspense
@@ -52,7 +53,7 @@ export const Outline = memo(function Outline({ study, line, onLine, session, vie
       </Suspense>
       <Box paddingInline="0.75rem" marginTop="0.5rem">
         <Button variant="plain" size="small" onClick={() => view && addSection(view) && view.focus()}>
-          <Plus size={16} aria-hidden /> Section <kbd>Ctrl Enter</kbd>
+          <Plus size={16} aria-hidden /> Section <kbd>{t('Ctrl Enter')}</kbd>
         </Button>
       </Box>
       {editsFacts && (

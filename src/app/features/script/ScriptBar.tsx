@@ -5,6 +5,7 @@ import { lazy, memo, Suspense, useState } from 'react';
 import { tidyAll } from '../editor/script-commands';
 import { useHouseStyle } from '../settings/settings';
 import { Button } from '../../theme/Button';
+import { t } from '../../texts';
 
 const CommandMenu = lazy(() => import('./CommandMenu'));
 const StyleDialog = lazy(() => import('./StyleDialog'));
@@ -16,7 +17,7 @@ export const ScriptBar = memo(function ScriptBar({ view }: { view: EditorView | 
   return (
     <Flex
       as="section"
-      aria-label="Rework the script"
+      aria-label={t('Rework the script')}
       align="center"
       gap="0.125rem"
       paddingInline="0.75rem"
@@ -28,18 +29,18 @@ export const ScriptBar = memo(function ScriptBar({ view }: { view: EditorView | 
       <Suspense
         fallback={
           <Button variant="plain" size="small" disabled>
-            Rework <ChevronDown size={15} aria-hidden />
+            {t('Rework')} <ChevronDown size={15} aria-hidden />
           </Button>
         }
       >
         <CommandMenu view={view} />
       </Suspense>
       <Button variant="plain" size="small" disabled={!view} onClick={() => view && tidyAll(view) && view.focus()}>
-        Tidy
+        {t('Tidy')}
       </Button>
       <Button variant="plain" size="small" onClick={() => setChoosesStyle(true)} marginLeft="auto">
         <chakra.span color="quiet" fontWeight="400">
-          House style
+          {t('House style')}
         </chakra.span>
         {style.title}
       </Button>

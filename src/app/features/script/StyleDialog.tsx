@@ -16,6 +16,7 @@ import { Modal } from '../frame/Modal';
 import { allStyles, chooseStyle, dropStyle, keepStyle, useHouseStyle, useKeptStyles } from '../settings/settings';
 import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
+import { t } from '../../texts';
 
 /** A few lines that show everything a style decides. */
 const SAMPLE = studyText(
@@ -45,10 +46,10 @@ export default function StyleDialog({ onClose }: { onClose: () => void }) {
   const own = !HOUSE_STYLES.some(({ id }) => id === chosen.id);
   const startOwn = () => void keepStyle({ ...chosen, id: crypto.randomUUID(), title: `${chosen.title}, my way` });
   return (
-    <Modal title="House style" onClose={onClose} width="46rem">
+    <Modal title={t('House style')} onClose={onClose} width="46rem">
       <Flex gap="1.5rem" css={{ '@media (max-width: 700px)': { flexDirection: 'column' } }}>
         <Box width="13rem" flexShrink={0}>
-          <chakra.ul aria-label="Styles">
+          <chakra.ul aria-label={t('Styles')}>
             {allStyles().map((style) => (
               <li key={style.id}>
                 <chakra.label display="flex" gap="0.5rem" alignItems="center" paddingBlock="0.3rem" cursor="pointer">
@@ -65,17 +66,17 @@ export default function StyleDialog({ onClose }: { onClose: () => void }) {
           </chakra.ul>
           <Flex gap="0.35rem" wrap="wrap" marginTop="0.75rem">
             <Button size="small" onClick={startOwn}>
-              Start my own from this
+              {t('Start my own from this')}
             </Button>
             {own && (
               <Button size="small" variant="plain" onClick={() => void dropStyle(chosen.id)}>
-                Remove it
+                {t('Remove it')}
               </Button>
             )}
           </Flex>
         </Box>
         <Box flex="1" minWidth="0">
-          <chakra.ul background="sand" padding="0.75rem 1rem" borderRadius="4px" aria-label="How lines then read">
+          <chakra.ul background="sand" padding="0.75rem 1rem" borderRadius="4px" aria-label={t('How lines then read')}>
             {sampleOf(chosen).map((line) => (
               <chakra.li key={line} display="grid" gridTemplateColumns="3.5rem 1fr" fontVariantNumeric="tabular-nums">
                 <b>{line.slice(0, line.indexOf(' '))}</b>
@@ -87,7 +88,7 @@ export default function StyleDialog({ onClose }: { onClose: () => void }) {
             <OwnStyle key={chosen.id} style={chosen} />
           ) : (
             <chakra.p color="quiet" marginTop="0.75rem" fontSize="0.9375rem">
-              Tidy writes a script like this. Reading is as forgiving as ever, whatever the style.
+              {t('Tidy writes a script like this. Reading is as forgiving as ever, whatever the style.')}
             </chakra.p>
           )}
         </Box>
@@ -102,7 +103,7 @@ function OwnStyle({ style }: { style: HouseStyle }) {
     void keepStyle({ ...style, title: title.trim() || style.title, ...more });
   return (
     <chakra.div marginTop="1rem" fontSize="0.9375rem">
-      <Row label="Name">
+      <Row label={t('Name')}>
         <Field value={title} onChange={setTitle} onDone={() => change({})} />
       </Row>
       {CHOICES.map(([key, label, values, words]) => (
@@ -116,9 +117,9 @@ function OwnStyle({ style }: { style: HouseStyle }) {
         </Row>
       ))}
       <chakra.h3 fontWeight="600" marginTop="1rem" marginBottom="0.25rem">
-        Names
+        {t('Names')}
       </chakra.h3>
-      <chakra.div aria-label="Names of figures" role="group">
+      <chakra.div aria-label={t('Names of figures')} role="group">
         {NAMED.map(({ id, name, names }) => (
           <Row key={id} label={name}>
             <Choice
@@ -157,7 +158,7 @@ const Field = ({
 }) => (
   <Input
     {...NARROW}
-    aria-label="Name of the style"
+    aria-label={t('Name of the style')}
     value={value}
     maxLength={60}
     onChange={(event) => onChange(event.target.value)}

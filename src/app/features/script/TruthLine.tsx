@@ -1,6 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Truth } from '../../../core';
+import { t } from '../../texts';
 
 const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`;
 
@@ -16,7 +17,7 @@ export function TruthLine({ truth, children }: { truth: Truth; children?: ReactN
   return (
     <Flex
       as="section"
-      aria-label="The dance in one line"
+      aria-label={t('The dance in one line')}
       background="bar2"
       color="barInk"
       align="center"
@@ -81,7 +82,7 @@ export function TruthLine({ truth, children }: { truth: Truth; children?: ReactN
             {count(slips, 'slip')}
           </chakra.b>
         ) : (
-          counts > 0 && <span>no slips</span>
+          counts > 0 && <span>{t('no slips')}</span>
         )}
         {remarks > 0 && <span>{count(remarks, 'remark')}</span>}
         {children}

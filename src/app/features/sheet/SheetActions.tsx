@@ -7,6 +7,7 @@ import { Button } from '../../theme/Button';
 import { DropMenu, MenuRow } from '../../theme/DropMenu';
 import { downloadFile, fileName } from '../dances/download';
 import { useFiles } from './use-files';
+import { t } from '../../texts';
 
 /** Forms that are read by people; the others are for programs. */
 const READ: ReadonlySet<ExportId> = new Set(['pdf', 'docx', 'html', 'md']);
@@ -64,12 +65,12 @@ export function SheetActions({
             onHandOut();
           }}
         >
-          <Printer size={18} aria-hidden /> Print
+          <Printer size={18} aria-hidden /> {t('Print')}
         </Button>
         <Button onClick={() => void save('pdf')}>
-          <Download size={18} aria-hidden /> PDF
+          <Download size={18} aria-hidden /> {t('PDF')}
         </Button>
-        <DropMenu label="Other files" width="20rem" onSelect={(value) => void save(value as ExportId)}>
+        <DropMenu label={t('Other files')} width="20rem" onSelect={(value) => void save(value as ExportId)}>
           {EXPORT_FORMS.filter(({ id }) => id !== 'pdf').map(({ id, name, use }) => (
             <MenuRow key={id} value={id} aside={use} tall>
               {name}
@@ -77,11 +78,11 @@ export function SheetActions({
           ))}
         </DropMenu>
         <Button variant="plain" onClick={() => void copySummary()}>
-          <Copy size={18} aria-hidden /> Copy summary
+          <Copy size={18} aria-hidden /> {t('Copy summary')}
         </Button>
         {'share' in navigator && (
           <Button variant="plain" onClick={() => void share()}>
-            <Share2 size={18} aria-hidden /> Share
+            <Share2 size={18} aria-hidden /> {t('Share')}
           </Button>
         )}
       </Flex>
@@ -90,7 +91,7 @@ export function SheetActions({
           <Flex gap="0.75rem" align="center">
             {busy} …
             <Button size="small" onClick={cancel}>
-              Stop
+              {t('Stop')}
             </Button>
           </Flex>
         )}

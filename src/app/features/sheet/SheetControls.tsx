@@ -5,6 +5,7 @@ import { PAPERS, TYPE_SIZES, type Form } from '../../../paper/page';
 import { Select } from '../../theme/fields';
 import { allStyles, useKeptStyles } from '../settings/settings';
 import { AS_WRITTEN, type SheetSettings } from './sheet-choice';
+import { t } from '../../texts';
 
 const FORM_WORDS: Readonly<Record<Form, readonly [name: string, what: string]>> = {
   full: ['Full sheet', 'every step, to learn from'],
@@ -34,10 +35,10 @@ export function SheetControls({
   const { form } = settings;
   const isFull = form === 'full';
   return (
-    <Box as="section" aria-label="How the sheet looks" fontSize="0.9375rem">
+    <Box as="section" aria-label={t('How the sheet looks')} fontSize="0.9375rem">
       <chakra.fieldset border="none" padding="0" margin="0 0 1.1rem">
         <chakra.legend fontWeight="700" padding="0" marginBottom="0.35rem">
-          Form
+          {t('Form')}
         </chakra.legend>
         {(Object.keys(FORM_WORDS) as Form[]).map((one) => (
           <chakra.label
@@ -50,35 +51,35 @@ export function SheetControls({
           >
             <input type="radio" name="form" checked={form === one} onChange={() => onChange({ form: one })} />
             <span>
-              <chakra.span fontWeight={form === one ? '700' : '400'}>{FORM_WORDS[one][0]}</chakra.span>
+              <chakra.span fontWeight={form === one ? '700' : '400'}>{t(FORM_WORDS[one][0])}</chakra.span>
               <chakra.span color="quiet" display="block" fontSize="0.875rem">
-                {FORM_WORDS[one][1]}
+                {t(FORM_WORDS[one][1])}
               </chakra.span>
             </span>
           </chakra.label>
         ))}
       </chakra.fieldset>
       <Pick
-        label="Language"
+        label={t('Language')}
         value={settings.language}
         onPick={(language) => onChange({ language: language as SheetSettings['language'] })}
       >
-        <option value={AS_WRITTEN}>As it is written</option>
+        <option value={AS_WRITTEN}>{t('As it is written')}</option>
         {LANGUAGES.map((language) => (
           <option key={language} value={language}>
             {TONGUES[language].title}
           </option>
         ))}
       </Pick>
-      <Pick label="Style" value={settings.style} onPick={(style) => onChange({ style })}>
-        <option value={AS_WRITTEN}>As it is written</option>
+      <Pick label={t('Style')} value={settings.style} onPick={(style) => onChange({ style })}>
+        <option value={AS_WRITTEN}>{t('As it is written')}</option>
         {allStyles().map(({ id, title }) => (
           <option key={id} value={id}>
             {title}
           </option>
         ))}
       </Pick>
-      <Pick label="Paper" value={settings.paper} onPick={(paper) => onChange({ paper })}>
+      <Pick label={t('Paper')} value={settings.paper} onPick={(paper) => onChange({ paper })}>
         {PAPERS.map(({ id, name }) => (
           <option key={id} value={id}>
             {name}
@@ -86,7 +87,7 @@ export function SheetControls({
         ))}
       </Pick>
       {form !== 'cue-card' && (
-        <Pick label="Type" value={String(settings.size)} onPick={(size) => onChange({ size: Number(size) })}>
+        <Pick label={t('Type')} value={String(settings.size)} onPick={(size) => onChange({ size: Number(size) })}>
           {TYPE_SIZES.map((size) => (
             <option key={size} value={size}>
               {size} point
@@ -97,16 +98,16 @@ export function SheetControls({
       {isFull && (
         <>
           <Pick
-            label="Columns"
+            label={t('Columns')}
             value={String(settings.columns)}
             onPick={(columns) => onChange({ columns: columns === '2' ? 2 : 1 })}
           >
-            <option value="1">One</option>
-            <option value="2">Two, without feet</option>
+            <option value="1">{t('One')}</option>
+            <option value="2">{t('Two, without feet')}</option>
           </Pick>
           <chakra.fieldset border="none" padding="0" margin="1.1rem 0 0">
             <chakra.legend fontWeight="700" padding="0" marginBottom="0.35rem">
-              On the paper
+              {t('On the paper')}
             </chakra.legend>
             {MARKS.map(([key, label]) => (
               <chakra.label
@@ -123,7 +124,7 @@ export function SheetControls({
                   disabled={key === 'feet' && settings.columns === 2}
                   onChange={(event) => onChange({ [key]: event.target.checked })}
                 />
-                {label}
+                {t(label)}
               </chakra.label>
             ))}
           </chakra.fieldset>

@@ -4,6 +4,7 @@ import { memo, useEffect, useRef, useState } from 'react';
 import type { Edit, Finding, PlanLineView, Proposal } from '../../../core';
 import { Button } from '../../theme/Button';
 import { Input, TextArea } from '../../theme/fields';
+import { t } from '../../texts';
 
 interface Props {
   lines: readonly PlanLineView[];
@@ -24,9 +25,9 @@ export function PlanWords({ lines, text, selected, onEdit, onAdd, onWall }: Prop
     setAdded('');
   };
   return (
-    <section aria-label="The plan in words">
+    <section aria-label={t('The plan in words')}>
       <chakra.h2 fontSize="1rem" fontWeight="700" marginTop="1rem" marginBottom="0.4rem">
-        The plan in words
+        {t('The plan in words')}
       </chakra.h2>
       <ul>
         {lines.map((line) => (
@@ -50,13 +51,13 @@ export function PlanWords({ lines, text, selected, onEdit, onAdd, onWall }: Prop
         }}
       >
         <Input
-          aria-label="A new line of the plan"
-          placeholder="wall 3: restart after 16"
+          aria-label={t('A new line of the plan')}
+          placeholder={t('wall 3: restart after 16')}
           value={added}
           onChange={(event) => setAdded(event.target.value)}
           fontSize="0.9375rem"
         />
-        <Button type="submit" size="small" aria-label="Add this line">
+        <Button type="submit" size="small" aria-label={t('Add this line')}>
           <Plus size={16} aria-hidden />
         </Button>
       </chakra.form>

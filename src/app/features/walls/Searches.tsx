@@ -6,6 +6,7 @@ import { Button } from '../../theme/Button';
 import { Input } from '../../theme/fields';
 import { usePersonalFigures } from '../settings/settings';
 import { useSearch } from './use-search';
+import { t } from '../../texts';
 
 interface Props {
   text: string;
@@ -23,11 +24,11 @@ export function EndingSearch({ text, wall, count, onTake }: Props & { wall: numb
   const valid =
     Number.isInteger(wanted) && wanted > 0 && wanted <= 200 && Number.isInteger(counts) && counts > 0 && counts <= 999;
   return (
-    <section aria-label="Ending">
+    <section aria-label={t('Ending')}>
       <chakra.h2 fontSize="1.125rem" fontWeight="700">
-        Ending at the front
+        {t('Ending at the front')}
       </chakra.h2>
-      <Hint>Where does the music stop? The smallest changes that finish facing 12:00 are looked for.</Hint>
+      <Hint>{t('Where does the music stop? The smallest changes that finish facing 12:00 are looked for.')}</Hint>
       <chakra.form
         display="flex"
         gap="0.5rem"
@@ -38,13 +39,13 @@ export function EndingSearch({ text, wall, count, onTake }: Props & { wall: numb
           if (valid) run((searches) => searches.endings(text, personal, wanted, counts));
         }}
       >
-        <WholeNumber label="Wall" value={at.wall} onChange={(value) => setAt({ ...at, wall: value })} />
-        <WholeNumber label="Count" value={at.count} onChange={(value) => setAt({ ...at, count: value })} />
+        <WholeNumber label={t('Wall')} value={at.wall} onChange={(value) => setAt({ ...at, wall: value })} />
+        <WholeNumber label={t('Count')} value={at.count} onChange={(value) => setAt({ ...at, count: value })} />
         <Button type="submit" variant="solid" disabled={!valid}>
-          Look
+          {t('Look')}
         </Button>
       </chakra.form>
-      {!valid && <Hint role="status">Walls and counts are whole numbers from 1.</Hint>}
+      {!valid && <Hint role="status">{t('Walls and counts are whole numbers from 1.')}</Hint>}
       <Progress state={state.kind} onCancel={cancel} />
       {state.kind === 'found' && <EndingsFound endings={state.found} wall={wanted} count={counts} onTake={onTake} />}
     </section>
@@ -80,7 +81,9 @@ function EndingsFound({
           <Taken key={index} onTake={() => onTake(proposal.edits)} label={proposal.label} about={asksOf(proposal)} />
         ))}
       </ul>
-      {endings.proposals.length === 0 && <Hint>No small change comes to the front from here. Try another count.</Hint>}
+      {endings.proposals.length === 0 && (
+        <Hint>{t('No small change comes to the front from here. Try another count.')}</Hint>
+      )}
     </>
   );
 }
@@ -97,17 +100,20 @@ export function WaySearch({ text, onTake }: Props) {
     return cancel;
   }, [text, personal, run, cancel]);
   return (
-    <section aria-label="Options">
+    <section aria-label={t('Options')}>
       <chakra.h2 fontSize="1.125rem" fontWeight="700">
-        Easier ways
+        {t('Easier ways')}
       </chakra.h2>
       <Hint>
-        Each takes the same counts and leaves the same foot and the same wall. Taken, it is written into the script as
-        an option.
+        {t(
+          'Each takes the same counts and leaves the same foot and the same wall. Taken, it is written into the script as an option.',
+        )}
       </Hint>
       <Progress state={state.kind} onCancel={cancel} />
       {state.kind === 'found' && state.found.length === 0 && (
-        <Hint role="status">Nothing here turns a full turn, jumps or bends deeply without an option already.</Hint>
+        <Hint role="status">
+          {t('Nothing here turns a full turn, jumps or bends deeply without an option already.')}
+        </Hint>
       )}
       {state.kind === 'found' && (
         <ul>
@@ -141,13 +147,14 @@ function WholeNumber({ label, value, onChange }: { label: string; value: string;
 }
 
 function Progress({ state, onCancel }: { state: string; onCancel: () => void }) {
-  if (state === 'failed') return <Hint role="alert">The search broke off. Nothing was changed; try it once more.</Hint>;
+  if (state === 'failed')
+    return <Hint role="alert">{t('The search broke off. Nothing was changed; try it once more.')}</Hint>;
   if (state !== 'running') return null;
   return (
     <Flex align="center" gap="0.5rem" role="status" marginBottom="0.5rem">
       Looking …
       <Button size="small" onClick={onCancel}>
-        Stop
+        {t('Stop')}
       </Button>
     </Flex>
   );
@@ -181,7 +188,7 @@ function Taken({
           <chakra.div color="quiet">{about}</chakra.div>
         </Box>
         <Button size="small" onClick={onTake} aria-label={`Take: ${label}`}>
-          Take
+          {t('Take')}
         </Button>
       </Flex>
     </Box>

@@ -1,5 +1,6 @@
 import { chakra } from '@chakra-ui/react';
 import type { WallRow } from '../../../core';
+import { t } from '../../texts';
 
 interface Props {
   walls: readonly WallRow[];
@@ -27,7 +28,7 @@ export function WallChoice({ walls, wall, always, onWall }: Props) {
         onChange={(event) => onWall(event.target.value === '' ? undefined : Number(event.target.value))}
         css={{ '&:focus-visible': { outlineColor: 'barInk' } }}
       >
-        {!always && <option value="">as written</option>}
+        {!always && <option value="">{t('as written')}</option>}
         {walls.map(({ number, part, startHour }) => (
           <option key={number} value={number}>
             {number}

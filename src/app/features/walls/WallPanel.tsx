@@ -5,6 +5,7 @@ import { Select } from '../../theme/fields';
 import { RoomMark, WeightPair } from '../marks/Marks';
 import { HallPicture } from './HallPicture';
 import { WALL_COMMANDS, type WallCommand, type WallCommandId } from './wall-commands';
+import { t } from '../../texts';
 
 interface Props {
   rows: readonly WallRow[];
@@ -77,7 +78,7 @@ export function WallPanel({
               {text}
             </FactRow>
           ))}
-          <dt>then</dt>
+          <dt>{t('then')}</dt>
           <dd>
             {row.joins === undefined ? (
               <>
@@ -115,7 +116,7 @@ export function WallPanel({
             marginTop="0.3rem"
             width="100%"
             cursor="pointer"
-            title="Show it in the script, on this wall"
+            title={t('Show it in the script, on this wall')}
             _hover={{ textDecoration: 'underline' }}
           >
             {place.text}

@@ -7,6 +7,7 @@ import { RoomMark, WeightPair } from '../marks/Marks';
 import { BandMark, cutLabel, CutMark, PlaceCursor } from './Bands';
 import type { Dragged, Drop } from './dragging';
 import { countAt } from './scale';
+import { t } from '../../texts';
 
 interface Props {
   view: WallsView;
@@ -79,8 +80,8 @@ export function WallsPicture(props: Props) {
         borderColor="rule"
         aria-hidden
       >
-        <span>wall</span>
-        <span>starts</span>
+        <span>{t('wall')}</span>
+        <span>{t('starts')}</span>
         <chakra.span position="relative" height="1.2rem">
           {marks.map((count) => (
             <chakra.span
@@ -93,14 +94,14 @@ export function WallsPicture(props: Props) {
             </chakra.span>
           ))}
         </chakra.span>
-        <span className="wide">weight</span>
+        <span className="wide">{t('weight')}</span>
         <chakra.span display="none" css={{ [NARROW]: { display: 'block' } }} />
-        <span>ends</span>
+        <span>{t('ends')}</span>
         <chakra.span className="wide" textAlign="right">
-          counts
+          {t('counts')}
         </chakra.span>
       </Box>
-      <chakra.ol aria-label="Walls">
+      <chakra.ol aria-label={t('Walls')}>
         {view.rows.map((row, index) => (
           <Row
             key={`${index}-${row.kind}`}
