@@ -141,6 +141,8 @@ describe('a whole sheet in German and French', () => {
     const sheet = viewSheet(dance, { language });
     expect(sheet.facts).toContainEqual([label, walls]);
     expect(sheet.wallsSentence).toBe(sentence);
+    const notes = sheet.sections.flatMap(({ rows }) => rows.flatMap((row) => ('line' in row ? row.line.notes : [])));
+    expect(notes).toEqual([`${label} 2, 5: arms wide`.replace('Murs', 'murs')]);
     expect(sheet.walls[2].happens).toEqual([restart]);
     expect(viewSheet(dance, { language, wall: 3 }).wall).toBe(third);
     expect(SHEET_WORDS[language].page(1, 2)).toBe(page);

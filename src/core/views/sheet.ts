@@ -10,6 +10,7 @@ import { cautionsOf } from './cautions';
 import { floorMarks, lineWords, type FloorMark } from './explain';
 import { wallHappenings } from './happenings';
 import { nameSection, railOf, viewLine, type FootMark, type RailCell } from './script-view';
+import { TONGUES } from '../printing/tongues';
 import type { BlockKind } from '../reading/script';
 import { SHEET_WORDS, type SheetWords } from './sheet-words';
 import { onWall, type OnWall } from './walls';
@@ -162,7 +163,7 @@ function viewSheetSection(
     const found = danced.get(line.index);
     if (found) isDanced = shown === undefined || shown.facings.has(line.index);
     if (!isDanced) continue;
-    if (found) rows.push({ line: viewSheetLine(found, shown) });
+    if (found) rows.push({ line: viewSheetLine(found, words.language, shown) });
     else if (line.kind === 'note') rows.push({ aside: { kind: 'note', text: line.text.trim().replace(/^>\s*/, '') } });
     else if (line.kind === 'option' || line.kind === 'text')
       rows.push({ aside: { kind: line.kind, text: line.text.trim() } });
@@ -192,7 +193,7 @@ function linesOfSection(dance: Dance, own: DancedSection) {
   return lines.slice(Math.min(...indices), last + 1);
 }
 
-function viewSheetLine(danced: DancedLine, shown?: OnWall): SheetLine {
+function viewSheetLine(danced: DancedLine, language: Language, shown?: OnWall): SheetLine {
   const sheet = viewLine(danced);
   const view = { ...sheet, ...shown?.facings.get(danced.line.index) };
   const { step } = danced.line;
@@ -206,8 +207,9 @@ function viewSheetLine(danced: DancedLine, shown?: OnWall): SheetLine {
     floor: floorMarks(danced),
     cues: step?.marks.cues.map(({ text }) => text) ?? [],
     notes:
-      step?.marks.notes.map(({ text, walls }) => (walls.length > 0 ? `walls ${walls.join(', ')}: ${text}` : text)) ??
-      [],
+      step?.marks.notes.map(({ text, walls }) =>
+        walls.length > 0 ? `${TONGUES[language].wall(walls.join(', '), walls.length === 1)}: ${text}` : text,
+      ) ?? [],
   };
 }
 
