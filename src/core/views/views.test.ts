@@ -169,7 +169,7 @@ test('the sheet gives facts, lines, asides and the wall where it changes', () =>
   expect(sheet.sections[0].rows).toMatchObject([
     { line: { counts: '1-2', call: 'Step R forward, pivot 1/2 left', hour: '6:00', cues: ['step, pivot'] } },
     { aside: { kind: 'note', text: 'Lift.' } },
-    { line: { counts: '3-4', notes: ['walls 2: clap'] } },
+    { line: { counts: '3-4', notes: ['wall 2: clap'] } },
   ]);
   expect(sheet.sections[0].rows[2]).not.toHaveProperty('line.hour');
   expect(sheet.others).toEqual([{ kind: 'ending', heading: 'Ending', lines: ['step to the front'] }]);
