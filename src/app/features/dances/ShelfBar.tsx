@@ -16,10 +16,15 @@ const SORT_WORDS: Readonly<Record<Sort, string>> = {
   slips: 'slips',
 };
 
-type Field = 'level' | 'counts' | 'walls' | 'tempo' | 'slips' | 'tag';
+type Field = 'level' | 'counts' | 'walls' | 'tempo' | 'slips' | 'changed' | 'tag';
 type Options = readonly (readonly [value: string, count: number])[];
 
 const TEMPO_WORDS: Readonly<Record<string, string>> = { slow: 'under 100', middle: '100 to 125', quick: 'over 125' };
+const CHANGED_WORDS: Readonly<Record<string, string>> = {
+  week: 'this week',
+  month: 'this month',
+  older: 'longer ago',
+};
 const asItIs = (value: string): string => value;
 
 const FILTERS: readonly { field: Field; label: string; words: (value: string) => string }[] = [
@@ -28,11 +33,13 @@ const FILTERS: readonly { field: Field; label: string; words: (value: string) =>
   { field: 'walls', label: 'Walls', words: (value) => `${value} ${value === '1' ? 'wall' : 'walls'}` },
   { field: 'tempo', label: 'Tempo', words: (value) => TEMPO_WORDS[value] ?? value },
   { field: 'slips', label: 'Slips', words: (value) => `${value} slips` },
+  { field: 'changed', label: 'Changed', words: (value) => CHANGED_WORDS[value] ?? value },
   { field: 'tag', label: 'Tags', words: asItIs },
 ];
 
 /** Filters whose choices are always the same. */
 const FIXED: Partial<Readonly<Record<Field, Options>>> = {
+  changed: Object.keys(CHANGED_WORDS).map((value) => [value, 0] as const),
   tempo: Object.keys(TEMPO_WORDS).map((value) => [value, 0] as const),
   slips: [
     ['with', 0],
@@ -62,7 +69,7 @@ export const ShelfBar = memo(function ShelfBar({
         value={choice.words}
         onFocus={onFocus}
         onChange={(event) => onChange({ words: event.target.value })}
-        css={{ '&&': { flex: '1 1 12rem', width: 'auto' } }}
+        css={{ '&&': { flex: '1 1 11rem', width: 'auto' } }}
       />
       {FILTERS.map(({ field, label, words }) => {
         const options = FIXED[field] ?? choices[field as keyof typeof choices];
@@ -114,7 +121,9 @@ const Filter = memo(function Filter({
       aria-label={label}
       value={value}
       onChange={(event) => onChange({ [field]: event.target.value })}
-      css={{ '&&': { width: 'auto', maxWidth: '7rem', paddingInline: '0.35rem', fontWeight: value ? '700' : '400' } }}
+      css={{
+        '&&': { width: 'auto', maxWidth: '6.25rem', paddingInline: '0.35rem', fontWeight: value ? '700' : '400' },
+      }}
     >
       <option value="">{label}</option>
       {options.map(([one, count]) => (

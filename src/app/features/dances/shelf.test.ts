@@ -74,6 +74,13 @@ test.each([
   expect(ids(chooseDances(SHELF, { ...EVERYTHING, ...more }, undefined))).toBe(expected),
 );
 
+test('narrowed by when they were last changed', () => {
+  const now = 100 * 86_400_000;
+  const aged = SHELF.map((dance, index) => ({ ...dance, changedAt: now - [2, 20, 60][index] * 86_400_000 }));
+  const by = (changed: string): string => ids(chooseDances(aged, { ...EVERYTHING, changed }, undefined, now));
+  expect([by('week'), by('month'), by('older'), by('')]).toEqual(['a', 'ab', 'c', 'abc']);
+});
+
 test('found dances stand in the order of how well they answer', () =>
   expect(ids(chooseDances(SHELF, EVERYTHING, ['c', 'a']))).toBe('ca'));
 

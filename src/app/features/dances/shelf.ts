@@ -14,6 +14,8 @@ export interface ShelfChoice {
   readonly tempo: string;
   readonly tag: string;
   readonly slips: string;
+  /** `week`, `month`, `older`. */
+  readonly changed: string;
 }
 
 export const EVERYTHING: ShelfChoice = {
@@ -25,6 +27,7 @@ export const EVERYTHING: ShelfChoice = {
   tempo: '',
   tag: '',
   slips: '',
+  changed: '',
 };
 
 /** Beats a minute, as instructors part them (common practice, no source). */
@@ -53,19 +56,35 @@ export function chooseDances(
   dances: readonly DanceRecord[],
   choice: ShelfChoice,
   found: readonly string[] | undefined,
+  now = Date.now(),
 ): DanceRecord[] {
-  const { level, counts, walls, tempo, tag, slips, sort } = choice;
+  const { level, counts, walls, tempo, tag, slips, changed, sort } = choice;
   const fits = (dance: DanceRecord): boolean =>
     (level === '' || levelKey(dance.level) === level) &&
     (counts === '' || dance.counts === Number(counts)) &&
     (walls === '' || dance.walls === Number(walls)) &&
     (tag === '' || dance.tags.includes(tag)) &&
     (slips === '' || dance.slips > 0 === (slips === 'with')) &&
-    (tempo === '' || isTempo(dance.tempo, tempo));
+    (tempo === '' || isTempo(dance.tempo, tempo)) &&
+    (changed === '' || isChanged(now - dance.changedAt, changed));
   const fitting = dances.filter(fits);
   if (!found) return fitting.sort(BY[sort]);
   const rank = new Map(found.map((id, index) => [id, index]));
   return fitting.filter(({ id }) => rank.has(id)).sort((a, b) => (rank.get(a.id) ?? 0) - (rank.get(b.id) ?? 0));
+}
+
+const DAY = 86_400_000;
+
+/** Ages in milliseconds, from and to. */
+const AGES: Readonly<Record<string, readonly [from: number, to: number]>> = {
+  week: [-Infinity, 7 * DAY],
+  month: [-Infinity, 30 * DAY],
+  older: [30 * DAY, Infinity],
+};
+
+function isChanged(age: number, wanted: string): boolean {
+  const [from, to] = AGES[wanted] ?? [0, 0];
+  return age > from && age <= to;
 }
 
 function isTempo(tempo: number, wanted: string): boolean {
