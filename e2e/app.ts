@@ -34,6 +34,8 @@ export async function openDance(page: Page, title: string): Promise<void> {
   await page.goto('/');
   await page.getByRole('link', { name: title, exact: true }).click();
   await expect(script(page)).toBeVisible();
+  // What is loaded after the script stands is there, too.
+  await expect(page.getByRole('button', { name: 'Rework' })).toBeEnabled();
 }
 
 /** The text of the script as the editor shows it, line by line. Short dances only: far lines are drawn when they are near. */
