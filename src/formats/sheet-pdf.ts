@@ -1,6 +1,7 @@
 /** The set pages as a PDF: fonts embedded, text selectable, tagged, with title and language. Loaded when it is used. */
 import PDFDocument from 'pdfkit';
 import { byFontFile } from '../paper/type';
+import { joinBytes } from './bytes';
 import { SOURCE_NAME } from './source-name';
 import { TINTS, type Face, type Item, type PrintedSheet } from '../paper/page';
 
@@ -69,7 +70,7 @@ export async function printSheetPdf(
   root.end();
   pdf.end();
   await finished;
-  return joined(chunks);
+  return joinBytes(chunks);
 }
 
 function draw(pdf: PDFKit.PDFDocument, item: Item): void {
@@ -90,14 +91,4 @@ function draw(pdf: PDFKit.PDFDocument, item: Item): void {
   else if (item.fill) pdf.fill(TINTS[item.fill]);
   else if (item.stroke) pdf.stroke(TINTS[item.stroke]);
   pdf.restore();
-}
-
-function joined(chunks: readonly Uint8Array[]): Uint8Array {
-  const whole = new Uint8Array(chunks.reduce((sum, { length }) => sum + length, 0));
-  let at = 0;
-  for (const chunk of chunks) {
-    whole.set(chunk, at);
-    at += chunk.length;
-  }
-  return whole;
 }

@@ -1,5 +1,6 @@
 /** ZIP files in and out, with a limit on what they may unpack to: a few kilobytes can claim to be gigabytes. */
 import { strToU8, Unzip, UnzipInflate, zipSync, type UnzipFile } from 'fflate';
+import { joinBytes } from './bytes';
 
 export const MOST_FILES = 5000;
 
@@ -41,7 +42,7 @@ export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limi
         all += chunk.length;
         if (own > limits.file || all > limits.all) stop();
         chunks.push(chunk.slice());
-        if (final) files.set(file.name, joined(chunks, own));
+        if (final) files.set(file.name, joinBytes(chunks));
       }
     };
     file.start();
@@ -58,16 +59,6 @@ export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limi
   }
   if (tooMuch) return { problem: 'This file unpacks to far more than any number of dances; it was not opened.' };
   return broken && files.size === 0 ? { problem: 'This file is damaged: it can’t be unpacked.' } : { files };
-}
-
-function joined(chunks: readonly Uint8Array[], size: number): Uint8Array {
-  const whole = new Uint8Array(size);
-  let at = 0;
-  for (const chunk of chunks) {
-    whole.set(chunk, at);
-    at += chunk.length;
-  }
-  return whole;
 }
 
 /** The last part of a path inside a ZIP: folders, drives and dots in it lead nowhere. */

@@ -72,9 +72,11 @@ const STYLES: HouseStyle[] = [
 describe.each(['de', 'fr', 'en'] as const)('in %s', (language) => {
   test.each(FIGURES.map((figure) => [figure.id, figure] as const))('%s', (_, figure) => {
     const wrong: unknown[] = [];
+    let checked = 0;
     for (const line of linesOf(figure)) {
       const calls = callsOf(line);
       if (calls.some((call) => !call.figure || call.unread.length > 0)) continue;
+      checked += 1;
       for (const style of STYLES) {
         const printed = printStepLine(readStepLine(line), { style: inLanguage(style, language) });
         const again = JSON.stringify(callsOf(printed).map(said));
@@ -85,5 +87,7 @@ describe.each(['de', 'fr', 'en'] as const)('in %s', (language) => {
       }
     }
     expect(wrong).toEqual([]);
+    // Lines that are not understood in English are passed over; the figure itself never is.
+    expect(checked).toBeGreaterThanOrEqual(3);
   });
 });

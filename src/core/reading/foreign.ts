@@ -3,6 +3,7 @@
  * remembered: what is found is carried back to the letters as they were written. Calls need none of this: their words are in the
  * vocabulary. From memory and common practice in the trade (no source); written with accents, read with and without.
  */
+import { plainLetters } from '../vocabulary/words';
 
 /** Foreign phrase and what is read for it. `$1` stands for a number in it, written `#`. */
 const PHRASES: readonly (readonly [foreign: string, english: string])[] = [
@@ -54,22 +55,12 @@ interface Entry {
 /** Every phrase by the letters of its first word, the longest first; phrases that begin with a number under the empty word. */
 const BY_FIRST = new Map<string, Entry[]>();
 
-const bare = (word: string): string =>
-  word
-    .toLowerCase()
-    .replace(/ä/g, 'ae')
-    .replace(/ö/g, 'oe')
-    .replace(/ü/g, 'ue')
-    .replace(/ß/g, 'ss')
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '');
-
 for (const [foreign, english] of [...PHRASES].sort(([a], [b]) => b.length - a.length)) {
   const first = /^[\p{L}]+/u.exec(foreign)?.[0] ?? '';
   const entry = { pattern: new RegExp(`${patternOf(foreign)}(?![\\p{L}\\d])`, 'iuy'), english };
-  const list = BY_FIRST.get(bare(first));
+  const list = BY_FIRST.get(plainLetters(first));
   if (list) list.push(entry);
-  else BY_FIRST.set(bare(first), [entry]);
+  else BY_FIRST.set(plainLetters(first), [entry]);
 }
 
 /** Words that are these languages' alone: a line without one of them is left as it is. */
@@ -81,7 +72,7 @@ const TELLTALE = new Set(
   ]
     .join(' ')
     .split(' ')
-    .map(bare),
+    .map(plainLetters),
 );
 
 export interface Englished {
@@ -92,7 +83,8 @@ export interface Englished {
 
 /** Undefined where the line holds no word of theirs. */
 export function inEnglish(text: string): Englished | undefined {
-  if (text.length > 400 || !(text.match(/\p{L}+/gu) ?? []).some((word) => TELLTALE.has(bare(word)))) return undefined;
+  if (text.length > 400 || !(text.match(/\p{L}+/gu) ?? []).some((word) => TELLTALE.has(plainLetters(word))))
+    return undefined;
   let english = '';
   const shifts: { from: number; to: number; own: number; ownTo: number }[] = [];
   let at = 0;
@@ -121,7 +113,7 @@ function replacement(text: string, at: number, word: string): { english: string;
     if (ordinal?.index === 0)
       return { english: `${ordinal[1]}${suffix(Number(ordinal[1]))}`, length: ordinal[0].length };
   }
-  for (const { pattern, english } of BY_FIRST.get(isNumber ? '' : bare(word)) ?? []) {
+  for (const { pattern, english } of BY_FIRST.get(isNumber ? '' : plainLetters(word)) ?? []) {
     pattern.lastIndex = at;
     const match = pattern.exec(text);
     if (match) return { english: english.replace('$1', match[1] ?? ''), length: match[0].length };
