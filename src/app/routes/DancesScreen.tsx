@@ -38,6 +38,15 @@ export function DancesScreen() {
   const { shown, choices, wake } = useShelf(dances, choice);
   const { selected, select, chosen, clear } = useSelection(shown);
 
+  // The editor is fetched while nobody waits for it: the first dance opens as fast as the next.
+  useEffect(() => {
+    const timer = setTimeout(
+      () => void Promise.all([import('./DanceLayout'), import('./ScriptScreen')]).catch(() => undefined),
+      1200,
+    );
+    return () => clearTimeout(timer);
+  }, []);
+
   const attempt = async (work: () => Promise<unknown>) => {
     try {
       setProblem('');

@@ -43,6 +43,8 @@ export class ShelfIndex {
 
   /** Ids of dances that have all the words, the best first. */
   find(words: string): string[] {
-    return this.search.search(words).map(({ id }) => id as string);
+    // One letter begins words in every dance: names and tags alone are asked.
+    const few = words.length === 1 ? { fields: ['title', 'tagWords'] } : {};
+    return this.search.search(words, few).map(({ id }) => id as string);
   }
 }
