@@ -123,6 +123,9 @@ export const callsOf = once((dance): (Here & { call: DancedCall; previous?: Danc
   });
 });
 
+/** Calls whose own words can be judged and mended: what a line merely repeats is judged where it was first written. */
+export const writtenCallsOf = once((dance) => callsOf(dance).filter(({ call }) => !call.call.copied));
+
 // The plan
 
 export const problemsOf = <K extends PlanProblem['kind']>(dance: Dance, kind: K): (PlanProblem & { kind: K })[] =>

@@ -123,11 +123,11 @@ function layRepeat(
     (_, time) => (group.counts?.ticks[0] ?? next) - start + time * length,
   ).flatMap((shift) =>
     source.map(({ group: { calls }, ticks: all, end, empty }) => {
-      const again = calls.map((call) => withSpan(mirrored ? mirrorCall(call) : call, repeat.span));
+      const again = calls.map((call) => copiedTo(mirrored ? mirrorCall(call) : call, repeat.span));
       const ticks = all.filter((tick) => tick < limit);
       return {
         line,
-        group: { ...(group.counts && { counts: group.counts }), calls: again },
+        group: { ...group, calls: again },
         ticks: ticks.map((tick) => tick + shift),
         end: Math.min(end, limit) + shift,
         allotted: cutUnits(allotCounts(unitsOfCalls(again), all).units, ticks.length),
@@ -178,11 +178,16 @@ const cutUnits = (units: readonly Allotted[], moments: number): readonly Allotte
         : [{ ...unit, steps: unit.steps.slice(0, moments - unit.first), length: moments - unit.first }],
   );
 
-const withSpan = (call: Call, span: Span): Call => ({
+/** A call danced where other words stand for it: none of its places may point into the line it was copied from. */
+const copiedTo = (call: Call, span: Span): Call => ({
   ...call,
+  copied: true,
   span,
+  nameSpan: call.nameSpan && span,
+  footSpan: call.footSpan && span,
+  unread: [],
   turn: call.turn && { ...call.turn, span },
-  detail: call.detail?.map((own) => withSpan(own, span)),
+  detail: call.detail?.map((own) => copiedTo(own, span)),
 });
 
 /** The foot the first of these lines is written for, if it names one. */

@@ -53,10 +53,12 @@ export interface Call {
   /** Spelt out after a colon: `Coaster R: back, together, forward`. */
   readonly detail?: readonly Call[];
   readonly unread: readonly Span[];
+  /** Danced by a line that repeats others: all its places are the words that repeat it, and name nothing of its own. */
+  readonly copied?: true;
 }
 
 /** A call while its words are being taken. */
-export type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span' | 'bracket'>]: Call[K] } & {
+export type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span' | 'bracket' | 'copied'>]: Call[K] } & {
   from: number;
   to: number;
   places: (Direction | null)[];

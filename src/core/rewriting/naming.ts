@@ -16,8 +16,8 @@ export function nameOfGroup({ calls, empty }: DancedGroup, style?: HouseStyle) {
   return moments.length < LEAST_MOMENTS ? undefined : nameMoments(moments, style);
 }
 
-const isSpelt = ({ figure, titled, rides, unplaced }: DancedCall): boolean =>
-  figure?.family === 'single' && !titled && !rides && !unplaced;
+const isSpelt = ({ call, figure, titled, rides, unplaced }: DancedCall): boolean =>
+  figure?.family === 'single' && !titled && !rides && !unplaced && !call.copied;
 
 export const nameLines = (dance: Dance, range: LineRange, style: HouseStyle = SLATE_STYLE): Edit[] =>
   dancedLinesIn(dance, range).flatMap(({ line, groups }) =>

@@ -54,7 +54,7 @@ const smallestChanges = (before: readonly Placed[], off: Turn): Proposal[] =>
 
 function changesOf({ line }: DancedLine, { call, moments }: DancedCall, off: number, distance: number): Change[] {
   const { turn } = call;
-  if (!turn?.amount || moments.length === 0) return [];
+  if (!turn?.amount || call.copied || moments.length === 0) return [];
   const now: Turn = moments.reduce((sum, { action }) => sum + action.turn, 0);
   const span = shiftSpan(turn.span, line.span.from);
   return [off, off - CIRCLE]

@@ -54,7 +54,7 @@ function tagChanges(dance: Dance, before: Piece, wanted: Foot): Proposal[] {
       const isInside = ({ time }: Moment): boolean => time >= tickOfCount(from) && time < tickOfCount(to + 1);
       const line = lines.findLast(({ moments }) => moments.some(isInside));
       const calls = line?.calls.filter(({ moments }) => moments.some(isInside)) ?? [];
-      const whole = calls.every(({ moments, titled }) => moments.every(isInside) && !titled);
+      const whole = calls.every(({ call, moments, titled }) => moments.every(isInside) && !titled && !call.copied);
       if (!line || !whole || calls.length === 0) return [];
       const span = { from: calls[0].call.span.from, to: calls[calls.length - 1].call.span.to };
       const opens = calls[0] === line.calls[0];

@@ -203,7 +203,7 @@ function seenFrom(direction: Direction, foot: Foot, turned: Facing): Direction {
 function leastTurning(dance: Dance, block: DancedBlock, line: DancedLine): Alternative | undefined {
   for (const { call, moments } of line.calls) {
     const turned = moments.reduce((sum, { action }) => sum + action.turn, 0);
-    if (!call.turn?.amount || Math.abs(turned) <= CIRCLE / 2 || turned % CIRCLE === 0) continue;
+    if (!call.turn?.amount || call.copied || Math.abs(turned) <= CIRCLE / 2 || turned % CIRCLE === 0) continue;
     const least = turnBetween(0, facingAfter(0, turned));
     const { text } = line.line;
     const calls = line.calls.filter((own) => own.moments.length > 0);

@@ -78,7 +78,7 @@ const isOpen = ({ call, assumed }: DancedCall): boolean =>
 
 function openIn(dance: Dance, { line }: DancedLine, call: DancedCall): Event[] {
   const { turn } = call.call;
-  if (!turn || turn.target !== undefined || !call.figure || !isOpen(call)) return [];
+  if (!turn || call.call.copied || turn.target !== undefined || !call.figure || !isOpen(call)) return [];
   const span = shiftSpan(turn.span, line.span.from);
   const [first] = call.moments;
   const natural = first && call.lead ? naturalWay(call.figure, call.lead, first.before) : undefined;

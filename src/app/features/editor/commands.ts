@@ -3,9 +3,10 @@ import { insertNewline } from '@codemirror/commands';
 import { EditorSelection, type EditorState } from '@codemirror/state';
 import { EditorView, type Command } from '@codemirror/view';
 import { CALL_COLUMN, figureAfter, nextCount, type Finding, type Proposal } from '../../../core';
-import { prefill, prefilledField, settle, studyField } from './study-field';
+import { findingsOf, liesIn, prefill, prefilledField, settle, studyField } from './study-field';
 
 export function applyProposal(view: EditorView, proposal: Proposal): void {
+  if (!proposal.edits.every((edit) => liesIn(view.state, edit))) return;
   view.dispatch({
     changes: proposal.edits.map(({ from, to, insert }) => ({ from, to, insert })),
     userEvent: 'fix',
@@ -115,7 +116,7 @@ export function insertFigure(view: EditorView, id: string): void {
 }
 
 export const goToNextFinding: Command = (view) => {
-  const found = findingAfter(view.state.field(studyField).findings, view.state.selection.main.head);
+  const found = findingAfter(findingsOf(view.state), view.state.selection.main.head);
   if (!found) return false;
   goTo(view, found.span.from);
   return true;
@@ -129,9 +130,8 @@ export function goTo(view: EditorView, position: number): void {
 
 /** Applies the first safe fix of the cursor's line; when the line has none, of the next finding that has one. */
 export const applyFix: Command = (view) => {
-  const { findings } = view.state.field(studyField);
   const line = lineAt(view.state);
-  const fixable = findings.filter(({ fix }) => fix);
+  const fixable = findingsOf(view.state).filter(({ fix }) => fix);
   const found =
     fixable.find(({ span }) => span.from >= line.from && span.from <= line.to) ??
     findingAfter(fixable, view.state.selection.main.head);
@@ -143,8 +143,7 @@ export const applyFix: Command = (view) => {
 /** The finding at the cursor's line is meant so: the line says it, and it is told no more. */
 export const acceptFinding: Command = (view) => {
   const line = lineAt(view.state);
-  const { findings } = view.state.field(studyField);
-  const found = findings.find(({ span }) => span.from >= line.from && span.from <= line.to);
+  const found = findingsOf(view.state).find(({ span }) => span.from >= line.from && span.from <= line.to);
   return found ? acceptHere(view, found) : true;
 };
 

@@ -3,7 +3,7 @@ import { RangeSetBuilder, StateField, type EditorState, type Range, type Transac
 import { Decoration, EditorView, WidgetType, type DecorationSet } from '@codemirror/view';
 import type { Finding, ScriptLine, Study } from '../../../core';
 import { applyProposal } from './commands';
-import { restudy, settledField, studyField } from './study-field';
+import { findingsOf, restudy, settledField, studyField } from './study-field';
 
 const counts = Decoration.mark({ class: 'counts' });
 const quiet = Decoration.mark({ class: 'quiet' });
@@ -154,10 +154,10 @@ function markFindings(state: EditorState): DecorationSet {
   const settled = state.field(settledField);
   const active = lineOf(state);
   const ranges: Range<Decoration>[] = [];
-  for (const finding of study.findings.slice(0, 400)) {
+  for (const finding of findingsOf(state).slice(0, 400)) {
     const { from, to } = finding.span;
-    const line = state.doc.lineAt(Math.min(from, state.doc.length));
-    if (to > from) ranges.push(underline[finding.severity].range(from, Math.min(to, state.doc.length)));
+    const line = state.doc.lineAt(from);
+    if (to > from) ranges.push(underline[finding.severity].range(from, to));
     const typing = line.number === active && !settled;
     const quietly = finding.severity === 'remark' && finding.code !== 'nothing-to-dance';
     if (quietly || typing || isUnfinished(study, finding, active - 1)) continue;

@@ -1,10 +1,10 @@
+/** The study of the editor's text, one for every state of it. */
+import { StateEffect, StateField, type EditorState } from '@codemirror/state';
+import type { Finding, Span, Study } from '../../../core';
+import { studyLive } from '../settings/settings';
+
 /** The writer's own figures have changed: the text says something else now. */
 export const restudy = StateEffect.define<null>();
-
-/** The study of the editor's text, one for every state of it. */
-import { StateEffect, StateField } from '@codemirror/state';
-import type { Study } from '../../../core';
-import { studyLive } from '../settings/settings';
 
 export const studyField = StateField.define<Study>({
   create: (state) => studyLive(state.doc.toString()),
@@ -13,6 +13,13 @@ export const studyField = StateField.define<Study>({
       ? studyLive(transaction.newDoc.toString())
       : study,
 });
+
+export const liesIn = ({ doc }: EditorState, { from, to }: Span): boolean =>
+  from >= 0 && from <= to && to <= doc.length;
+
+/** What is told of this text. A place outside it would stop the editor, so such a finding is left out: typing goes on whatever happens. */
+export const findingsOf = (state: EditorState): readonly Finding[] =>
+  state.field(studyField).findings.filter(({ span }) => liesIn(state, span));
 
 /** Typing has paused: findings of the line under the cursor may now be written below it. */
 export const settle = StateEffect.define<boolean>();

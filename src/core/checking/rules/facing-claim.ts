@@ -63,7 +63,7 @@ function describe(line: DancedLine, call: DancedCall, claim: DancedCall['facingC
 function otherTurns(line: DancedLine, call: DancedCall, facing: number): Proposal[] {
   const said = call.call.turn;
   const [first] = call.moments;
-  if (!said?.amount || !first) return [];
+  if (!said?.amount || !first || call.call.copied) return [];
   const right = facingAfter(0, facing - first.before.facing);
   return [right, right - CIRCLE]
     .filter((turn) => turn !== 0 && turn !== -CIRCLE)

@@ -1,6 +1,6 @@
 import type { DancedCall, Moment } from '../../dancing/dance';
 import { placeOfTick } from '../../model/ticks';
-import { callsOf, placeIn, section, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, section, type Rule } from '../rule';
 
 export const feetListed: Rule = {
   code: 'feet-listed',
@@ -18,7 +18,7 @@ export const feetListed: Rule = {
     good: [section(2, '1&2& Heel switches R L'), section(2, '1&2 Shuffle R L R'), section(4, '1-4 Toe struts R L')],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call, line }) => {
+    writtenCallsOf(dance).flatMap(({ call, line }) => {
       const wrong = firstOther(call);
       if (!wrong) return [];
       const { footSpan, span } = call.call;

@@ -110,7 +110,7 @@ function describe(dance: Dance, here: Here & { call: DancedCall; previous?: Danc
     : earlier
       ? `after count ${placeOfMoment(earlier)}`
       : 'at the start';
-  const mended = mirrorWords(wordsAt(dance, span), call.call, line.line, dance);
+  const mended = call.call.copied ? undefined : mirrorWords(wordsAt(dance, span), call.call, line.line, dance);
   const fix: Proposal | undefined = mended && !own ? replacing(mended, span, mended) : undefined;
   return {
     span,

@@ -1,5 +1,5 @@
 import { otherFoot } from '../../model/feet';
-import { callsOf, placeIn, replacing, section, wordsAt, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, replacing, section, wordsAt, type Rule } from '../rule';
 
 export const footOverItself: Rule = {
   code: 'foot-over-itself',
@@ -21,7 +21,7 @@ export const footOverItself: Rule = {
     good: [section(2, '1-2 Cross R over L, point L side'), section(2, '1-2 Step R side, drag L towards R')],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call: { call }, line }) => {
+    writtenCallsOf(dance).flatMap(({ call: { call }, line }) => {
       if (!call.past || call.past !== call.foot) return [];
       const span = placeIn(line.line, call.span);
       const words = wordsAt(dance, span);

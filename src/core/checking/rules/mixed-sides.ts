@@ -1,4 +1,4 @@
-import { linesOf, placeIn, type Rule } from '../rule';
+import { placeIn, writtenCallsOf, type Rule } from '../rule';
 
 export const mixedSides: Rule = {
   code: 'mixed-sides',
@@ -18,14 +18,12 @@ export const mixedSides: Rule = {
     ],
   },
   find: (dance) => {
-    const feet = linesOf(dance).flatMap(({ line }) =>
-      line.calls.flatMap(({ call }) => {
-        if (!call.footSpan) return [];
-        const span = placeIn(line.line, call.footSpan);
-        const words = dance.script.text.slice(span.from, span.to);
-        return /^(?:[rl]|right|left)$/i.test(words) ? [{ span, letter: words.length === 1 }] : [];
-      }),
-    );
+    const feet = writtenCallsOf(dance).flatMap(({ line, call: { call } }) => {
+      if (!call.footSpan) return [];
+      const span = placeIn(line.line, call.footSpan);
+      const words = dance.script.text.slice(span.from, span.to);
+      return /^(?:[rl]|right|left)$/i.test(words) ? [{ span, letter: words.length === 1 }] : [];
+    });
     const letters = feet.filter(({ letter }) => letter).length;
     const lettersLead = letters * 2 >= feet.length;
     const other = feet.find(({ letter }) => letter !== lettersLead);

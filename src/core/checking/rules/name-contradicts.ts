@@ -30,7 +30,8 @@ export const nameContradicts: Rule = {
 /** The calls after a colon, by the call before it. */
 function titlesOf({ calls }: DancedLine): DancedCall[][] {
   const groups = new Map<unknown, DancedCall[]>();
-  for (const call of calls) if (call.titled) groups.set(call.titled, [...(groups.get(call.titled) ?? []), call]);
+  for (const call of calls)
+    if (call.titled && !call.titled.copied) groups.set(call.titled, [...(groups.get(call.titled) ?? []), call]);
   return [...groups.values()];
 }
 

@@ -1,4 +1,4 @@
-import { callsOf, placeIn, section, wordsAt, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, section, wordsAt, type Rule } from '../rule';
 
 export const notUnderstood: Rule = {
   code: 'not-understood',
@@ -22,7 +22,7 @@ export const notUnderstood: Rule = {
     ],
   },
   find: (dance) =>
-    callsOf(dance)
+    writtenCallsOf(dance)
       .filter(({ call }) => !call.figure)
       .map(({ call, line }) => {
         const span = placeIn(line.line, call.call.span);

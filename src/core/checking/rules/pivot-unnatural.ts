@@ -1,7 +1,7 @@
 import { naturalWay } from '../../dancing/resolve';
 import { wayOfTurn, type Way } from '../../model/turns';
 import type { Dance, DancedCall, DancedLine } from '../../dancing/dance';
-import { callsOf, placeIn, replacing, section, sectionFrom, type Found, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, replacing, section, sectionFrom, type Found, type Rule } from '../rule';
 
 export const pivotUnnatural: Rule = {
   code: 'pivot-unnatural',
@@ -26,7 +26,7 @@ export const pivotUnnatural: Rule = {
     ],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call, line }) => {
+    writtenCallsOf(dance).flatMap(({ call, line }) => {
       const volta = findVolta(dance, line, call);
       if (volta) return [volta];
       const at = call.moments.findIndex(({ action }) => action.word === 'pivot' && action.turn !== 0);

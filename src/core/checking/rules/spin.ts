@@ -1,6 +1,6 @@
 import { amountWords, CIRCLE } from '../../model/turns';
 import { placeOfTick } from '../../model/ticks';
-import { callsOf, placeIn, section, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, section, type Rule } from '../rule';
 
 export const spin: Rule = {
   code: 'spin',
@@ -21,7 +21,7 @@ export const spin: Rule = {
     good: [section(2, '1-2 Step R forward, pivot 3/4 left'), section(2, '1-2 Cross R over L, unwind full left')],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call, line }) =>
+    writtenCallsOf(dance).flatMap(({ call, line }) =>
       call.moments.flatMap(({ action, tick }) => {
         const size = Math.abs(action.turn);
         const place = placeOfTick(tick);

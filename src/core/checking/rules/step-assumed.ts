@@ -1,5 +1,5 @@
 import type { Assumption } from '../../dancing/resolve';
-import { callsOf, placeIn, replacing, section, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, replacing, section, type Rule } from '../rule';
 
 export const stepAssumed: Rule = {
   code: 'step-assumed',
@@ -31,7 +31,7 @@ export const stepAssumed: Rule = {
     good: [section(2, '1-2 Rock R side, recover L'), section(2, '1-2 Stomp R, stomp L')],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call, line }) =>
+    writtenCallsOf(dance).flatMap(({ call, line }) =>
       call.assumed.flatMap((assumption) => {
         const sentence = SENTENCES[assumption.kind];
         if (!sentence) return [];

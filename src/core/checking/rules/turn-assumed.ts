@@ -1,6 +1,6 @@
 import type { Assumption } from '../../dancing/resolve';
 import type { DancedCall } from '../../dancing/dance';
-import { callsOf, placeIn, replacing, section, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, replacing, section, type Rule } from '../rule';
 
 export const turnAssumed: Rule = {
   code: 'turn-assumed',
@@ -23,7 +23,7 @@ export const turnAssumed: Rule = {
     good: [section(2, '1-2 Step R forward, pivot 1/2 left'), section(4, '1-4 Rolling vine R')],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call, line }) => {
+    writtenCallsOf(dance).flatMap(({ call, line }) => {
       const amount = customary(call, 'amount');
       const way = customary(call, 'way');
       if (!amount && !way) return [];

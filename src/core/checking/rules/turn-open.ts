@@ -1,4 +1,4 @@
-import { callsOf, placeIn, section, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, section, type Rule } from '../rule';
 
 export const turnOpen: Rule = {
   code: 'turn-open',
@@ -18,7 +18,7 @@ export const turnOpen: Rule = {
     good: [section(2, '1-2 Step R forward, pivot 1/2 left'), section(2, '1-2 Step R forward, hold?')],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call, line }) =>
+    writtenCallsOf(dance).flatMap(({ call, line }) =>
       call.assumed
         .filter(({ kind }) => kind === 'open')
         .map(({ span }) => ({

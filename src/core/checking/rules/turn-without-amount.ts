@@ -1,4 +1,4 @@
-import { callsOf, placeIn, replacing, section, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, replacing, section, type Rule } from '../rule';
 
 export const turnWithoutAmount: Rule = {
   code: 'turn-without-amount',
@@ -15,7 +15,7 @@ export const turnWithoutAmount: Rule = {
     good: [section(2, '1&2 Shuffle R turning 1/2 left'), section(2, '1-2 Step R forward, pivot left')],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call, line }) =>
+    writtenCallsOf(dance).flatMap(({ call, line }) =>
       call.assumed
         .filter((assumption) => assumption.kind === 'amount' && !assumption.customary)
         .map((assumption) => {

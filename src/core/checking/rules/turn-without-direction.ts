@@ -1,5 +1,5 @@
 import { WAYS } from '../../model/turns';
-import { callsOf, placeIn, replacing, section, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, replacing, section, type Rule } from '../rule';
 
 export const turnWithoutDirection: Rule = {
   code: 'turn-without-direction',
@@ -16,7 +16,7 @@ export const turnWithoutDirection: Rule = {
     good: [section(2, '1&2 Shuffle R forward 1/2 right'), section(2, '1-2 Step R forward, pivot 1/2')],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call, line }) =>
+    writtenCallsOf(dance).flatMap(({ call, line }) =>
       call.assumed
         .filter((assumption) => assumption.kind === 'way' && !assumption.customary)
         .map((assumption) => {

@@ -2,7 +2,7 @@ import type { Dance, DancedCall } from '../../dancing/dance';
 import type { Span } from '../../model/text';
 import { CIRCLE } from '../../model/turns';
 import { canonicalWord } from '../../vocabulary';
-import { callsOf, placeIn, replacing, wordsAt, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, replacing, wordsAt, type Rule } from '../rule';
 
 export const twoNames: Rule = {
   code: 'two-names',
@@ -21,7 +21,7 @@ export const twoNames: Rule = {
   },
   find: (dance) => {
     const first = new Map<string, { words: string; span: Span }>();
-    return callsOf(dance).flatMap(({ call, line }) => {
+    return writtenCallsOf(dance).flatMap(({ call, line }) => {
       const named = nameIn(dance, call, placeIn(line.line, (call.titled ?? call.call).nameSpan ?? call.call.span));
       if (!named) return [];
       const known = first.get(named.id);

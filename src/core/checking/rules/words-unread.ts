@@ -1,4 +1,4 @@
-import { callsOf, placeIn, section, wordsAt, type Rule } from '../rule';
+import { writtenCallsOf, placeIn, section, wordsAt, type Rule } from '../rule';
 
 export const wordsUnread: Rule = {
   code: 'words-unread',
@@ -15,7 +15,7 @@ export const wordsUnread: Rule = {
     good: [section(2, '1-2 Step R to the side, touch L beside R')],
   },
   find: (dance) =>
-    callsOf(dance).flatMap(({ call, line }) => {
+    writtenCallsOf(dance).flatMap(({ call, line }) => {
       if (!call.figure || call.call.repeat > 1) return [];
       return call.call.unread.map((unread) => {
         const span = placeIn(line.line, unread);

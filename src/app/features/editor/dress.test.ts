@@ -1,0 +1,40 @@
+/** How the text is dressed: for any text the editor takes the next key, whatever is told of it. */
+import { expect, test } from '@jest/globals';
+import { EditorState } from '@codemirror/state';
+import type { EditorView } from '@codemirror/view';
+import fc from 'fast-check';
+import { studyText, type Finding } from '../../../core';
+import { applyFix, goToNextFinding } from './commands';
+import { findingMarks, sheetDress } from './dress';
+import { settledField, studyField } from './study-field';
+
+const dressed = (doc: string, field = studyField as never) =>
+  EditorState.create({ doc, extensions: [field, settledField, sheetDress, findingMarks] });
+
+const LINES = [
+  '# Ebb', 'music: Reel, 100 bpm', 'start: weight L', '## Section 1: vines', '[note] 1-4 Vine R, touch L   (3:00)  [walls 2: arms]',
+  '1-4 (weight R [x]) vine "cue" (6:00', '5-8 Repeat', '5-8 Repeat 1-4 on the other foot', '> note', '  option no turn: Shuffle R',
+  '- 1&2 shuffle L', '## Plan', 'wall 2: restart after 4 (3:00)', '"" [] () (wall 4: 3:00)', '   ', '#', '##', ':', '1-4', '&',
+]; // prettier-ignore
+
+test('lines in any order and number are dressed, and dressed again after a key anywhere', () => {
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom(...LINES), { maxLength: 12 }), fc.nat(), fc.constantFrom('R', '\n', '(', '#'), (lines, at, key) => {
+      const state = dressed(lines.join('\n'));
+      const next = state.update({ changes: { from: at % (state.doc.length + 1), insert: key } }).state;
+      expect(next.doc.length).toBe(state.doc.length + 1);
+    }),
+    { numRuns: 300 },
+  );
+}); // prettier-ignore
+
+test('a finding outside the text is left out: it is neither marked nor gone to, and its fix changes nothing', () => {
+  const doc = '1-4 Vine R';
+  const span = { from: 4, to: 99 };
+  const outside = { code: 'two-names', group: 'names', severity: 'warning', span, message: 'Elsewhere.', fix: { label: 'x', edits: [{ ...span, insert: 'x' }] } } as Finding; // prettier-ignore
+  const state = dressed(doc, studyField.init(() => ({ ...studyText(doc), findings: [outside] })) as never);
+  expect(state.field(findingMarks).size).toBe(0);
+  const view = { state, dispatch: () => { throw new Error('changed'); }, focus: () => undefined } as unknown as EditorView; // prettier-ignore
+  expect([goToNextFinding(view), applyFix(view)]).toEqual([false, false]);
+  expect(state.update({ changes: { from: 10, insert: '!' } }).state.doc.toString()).toBe('1-4 Vine R!');
+});
