@@ -9,6 +9,7 @@ import { RouterProvider } from 'react-router';
 import { router } from './router';
 import { keepForOffline } from './offline';
 import { startSettings } from './features/settings/settings';
+import { holdTab } from '../store';
 import { system } from './theme/system';
 
 // Everything is in this browser: a query never waits for a network.
@@ -18,6 +19,8 @@ const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+holdTab();
 
 // The writer's own figures belong to every reading: they are there before the first one.
 await startSettings();

@@ -1,32 +1,53 @@
 /** Everything that is kept as one file, and the way back. Checked where it is read: nothing of it is believed. */
-import { array, number, object, string, type InferType } from 'yup';
+import { array, number, object, string, type InferType, type Schema } from 'yup';
+import { definitionsIn } from '../core';
 import { database, type SlateDatabase } from './database';
 import { factsOfText } from './facts';
 import type { DanceRecord, RevisionRecord, SourceRecord } from './records';
-import { findPersonalFigures, findStyles, savePersonalFigures, saveStyles } from './settings';
+import {
+  findPersonalFigures,
+  findStyles,
+  readStyles,
+  savePersonalFigures,
+  saveStyles,
+  type KeptStyles,
+} from './settings';
 
 export const BACKUP_FORMAT = 'pace-slate-backup';
 export const BACKUP_VERSION = 1;
 
-const text = string().strict().defined().max(2_000_000);
-const short = string().strict().defined().max(400);
+const text = string().strict().defined();
 const time = number().strict().required().min(0).max(1e15);
 
-const dance = object({ id: short.min(1), text, createdAt: time, changedAt: time, tags: array(short).required() });
-const revision = object({ danceId: short, text, from: time, at: time, name: short });
-const source = object({ id: short, name: short, kind: short, text, importedAt: time });
+const dance = object({
+  id: text.min(1),
+  text,
+  createdAt: time,
+  changedAt: time,
+  tags: array(text).required(),
+});
+const revision = object({ danceId: text, text, from: time, at: time, name: text });
+const source = object({ id: text, name: text, kind: text, text, importedAt: time });
 
-const backup = object({
+const whole = object({
   format: string().oneOf([BACKUP_FORMAT]).required(),
   version: number().integer().required(),
-  dances: array(dance).required(),
-  revisions: array(revision).required(),
-  sources: array(source).required(),
+  dances: array().required(),
+  revisions: array().required(),
+  sources: array().required(),
   figures: text,
   styles: object().nullable().defined(),
 });
 
-export type Backup = InferType<typeof backup>;
+export interface Backup {
+  readonly dances: readonly InferType<typeof dance>[];
+  readonly revisions: readonly InferType<typeof revision>[];
+  readonly sources: readonly InferType<typeof source>[];
+  readonly figures: string;
+  readonly styles: KeptStyles | undefined;
+  /** What of it is damaged and left out, in words. */
+  readonly damaged: readonly string[];
+}
 
 export async function makeBackup(db: SlateDatabase = database): Promise<string> {
   const dances = await db.dances.where('deletedAt').equals(0).toArray();
@@ -53,7 +74,9 @@ export async function makeBackup(db: SlateDatabase = database): Promise<string> 
 
 export type ReadBackup = { readonly backup: Backup } | { readonly problem: string };
 
-/** Says in one sentence what is wrong with anything else. */
+const DAMAGED = 'This file says it is a backup, but what it should hold is missing.';
+
+/** Says in one sentence what is wrong with anything else. A single record that is damaged is left out and named. */
 export function readBackup(json: string): ReadBackup {
   let value: unknown;
   try {
@@ -64,70 +87,169 @@ export function readBackup(json: string): ReadBackup {
   if (typeof value !== 'object' || value === null || (value as { format?: unknown }).format !== BACKUP_FORMAT)
     return { problem: 'This file holds something other than a backup of this slate.' };
   const { version } = value as { version?: unknown };
-  if (version !== BACKUP_VERSION)
+  if (version !== BACKUP_VERSION) {
+    const said = typeof version === 'number' || typeof version === 'string' ? ` (${version})` : '';
     return {
-      problem: `This backup was made by another version (${String(version)}) of the slate; this one reads version ${BACKUP_VERSION}.`,
+      problem: `This backup was made by another version${said} of the slate; this one reads version ${BACKUP_VERSION}.`,
     };
-  try {
-    return { backup: backup.validateSync(value, { strict: true, stripUnknown: true }) as Backup };
-  } catch {
-    return { problem: 'This file says it is a backup, but dances in it are missing or damaged.' };
   }
+  if (!whole.isValidSync(value, { strict: true })) return { problem: DAMAGED };
+  const damaged: string[] = [];
+  const sound = <T>(
+    records: readonly unknown[],
+    shape: Schema<T>,
+    nameOf: (record: unknown, place: number) => string,
+  ) =>
+    records.flatMap((record, index): T[] => {
+      if (shape.isValidSync(record, { strict: true })) return [shape.cast(record, { stripUnknown: true }) as T];
+      damaged.push(nameOf(record, index + 1));
+      return [];
+    });
+  const dances = sound(value.dances, dance, (record, place) => titleOf(record) ?? `dance ${place}`);
+  const revisions = sound(value.revisions, revision, (_, place) => `revision ${place}`);
+  const sources = sound(value.sources, source, (_, place) => `original ${place}`);
+  const styles = readStyles(value.styles);
+  if (value.styles !== null && !styles) damaged.push('the house styles');
+  return { backup: { dances, revisions, sources, figures: value.figures, styles, damaged } };
+}
+
+function titleOf(record: unknown): string | undefined {
+  const { text: own } = (record ?? {}) as { text?: unknown };
+  return typeof own === 'string' ? /^#\s*(.{1,60})/m.exec(own)?.[1] : undefined;
 }
 
 export interface Restored {
   readonly added: number;
   /** Dances that were here as well: the newer one stays, the older is kept among its revisions. */
   readonly met: number;
+  /** Dances that were not reached any more: it was stopped. */
+  readonly left: number;
+  /** Own figures that are defined otherwise here; those here stay. */
+  readonly otherFigures: readonly string[];
 }
 
-/** Nothing that is here is lost. */
-export async function restoreBackup(
-  { dances, revisions, sources, figures, styles }: Backup,
-  db: SlateDatabase = database,
-): Promise<Restored> {
-  const own = await findPersonalFigures(db);
-  if (own === '' && figures !== '') await savePersonalFigures(figures, db);
-  if (styles && !(await findStyles(db))) await saveStyles(styles as never, db);
-  const personal = own || figures;
-  let [added, met] = [0, 0];
-  await db.transaction('rw', db.dances, db.revisions, db.sources, db.meta, async () => {
-    for (const { id, text: kept, createdAt, changedAt, tags } of dances) {
-      const here = await db.dances.get(id);
-      if (here && here.text === kept && here.deletedAt === 0) {
-        met += 1;
-        continue;
+export interface RestoreWays {
+  readonly db?: SlateDatabase;
+  /** Called now and then with how many dances are done. */
+  readonly onProgress?: (done: number, total: number) => void;
+  readonly signal?: AbortSignal;
+}
+
+const AT_A_TIME = 25;
+
+/**
+ * Nothing that is here is lost, and what is here already is not written again. A few dances at a time, each lot whole: where the
+ * browser refuses in between, what came before is there, and the rest can be restored from the same file later.
+ */
+export async function restoreBackup(backup: Backup, ways: RestoreWays = {}): Promise<Restored> {
+  const { db = database, onProgress, signal } = ways;
+  const { dances, revisions, sources } = backup;
+  const otherFigures = await restoreSettings(backup, db);
+  const personal = await findPersonalFigures(db);
+  const revisionsOf = groupBy(revisions, ({ danceId }) => danceId);
+  const sourceOf = new Map(sources.map((one) => [one.id, one]));
+  let [added, met, done] = [0, 0, 0];
+  while (done < dances.length && !signal?.aborted) {
+    const lot = dances.slice(done, done + AT_A_TIME).map((one) => ({ one, facts: factsOfText(one.text, personal) }));
+    await db.transaction('rw', db.dances, db.revisions, db.sources, db.meta, async () => {
+      let lotAdded = 0;
+      for (const { one, facts } of lot) {
+        if (await restoreDance({ ...one, ...facts }, db)) lotAdded += 1;
+        await mergeRevisions(one.id, revisionsOf.get(one.id) ?? [], db);
+        const from = sourceOf.get(one.id) as SourceRecord | undefined;
+        if (from && !(await db.sources.get(one.id))) await db.sources.put(from);
       }
-      const record: DanceRecord = {
-        id,
-        text: kept,
-        createdAt,
-        changedAt,
-        tags,
-        revision: (here?.revision ?? 0) + 1,
-        deletedAt: 0,
-        ...factsOfText(kept, personal),
-      };
-      if (!here || here.deletedAt > 0) {
-        await db.dances.put(record);
-        added += 1;
-      } else {
-        met += 1;
-        const older =
-          here.changedAt >= changedAt ? { text: kept, at: changedAt } : { text: here.text, at: here.changedAt };
-        await db.revisions.add({ danceId: id, text: older.text, from: older.at, at: older.at, name: '' });
-        if (here.changedAt < changedAt) await db.dances.put(record);
-      }
+      await db.meta.put({ key: 'demo-added', value: true });
+      added += lotAdded;
+      met += lot.length - lotAdded;
+    });
+    done += lot.length;
+    onProgress?.(done, dances.length);
+    // The page may draw and hear the Stop in between.
+    await new Promise((resolve) => setTimeout(resolve));
+  }
+  return { added, met, left: dances.length - done, otherFigures };
+}
+
+function groupBy<T>(all: readonly T[], keyOf: (one: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const one of all) {
+    const group = groups.get(keyOf(one));
+    if (group) group.push(one);
+    else groups.set(keyOf(one), [one]);
+  }
+  return groups;
+}
+
+/** True when it was not on the shelf. Of two states the newer one stands and the older one is among the revisions. */
+async function restoreDance(from: Omit<DanceRecord, 'revision' | 'deletedAt'>, db: SlateDatabase): Promise<boolean> {
+  const here = await db.dances.get(from.id);
+  const record: DanceRecord = { ...from, revision: (here?.revision ?? 0) + 1, deletedAt: 0 };
+  if (!here || here.deletedAt > 0) {
+    await db.dances.put(record);
+    return true;
+  }
+  if (here.text === from.text) return false;
+  const isNewer = here.changedAt < from.changedAt;
+  const older = isNewer ? here : from;
+  await mergeRevisions(from.id, [{ danceId: from.id, text: older.text, from: older.changedAt, at: older.changedAt, name: '' }], db); // prettier-ignore
+  if (isNewer) await db.dances.put(record);
+  return false;
+}
+
+/** Puts revisions among those that are here, each in its place by time, and none twice. */
+async function mergeRevisions(danceId: string, more: readonly RevisionRecord[], db: SlateDatabase): Promise<void> {
+  const here = await db.revisions.where('danceId').equals(danceId).toArray();
+  const keyOf = ({ at, text: own, name }: RevisionRecord): string => `${at} ${name} ${own}`;
+  const known = new Set(here.map(keyOf));
+  const missing = more.filter((one) => !known.has(keyOf(one)) && !(one.name === '' && isState(here, one)));
+  if (missing.length === 0) return;
+  const merged: RevisionRecord[] = [];
+  let next = 0;
+  for (const one of here) {
+    while (next < missing.length && missing[next].at < one.at) merged.push(missing[next++]);
+    merged.push(one);
+  }
+  merged.push(...missing.slice(next));
+  // Keys are the order of the revisions, so all of them are given anew.
+  await db.revisions.bulkDelete(here.flatMap(({ key }) => key ?? []));
+  await db.revisions.bulkAdd(merged.map(({ key: _, ...one }) => one));
+}
+
+/** The very words are kept already, under whatever time. */
+const isState = (here: readonly RevisionRecord[], { text: own }: RevisionRecord): boolean =>
+  here.some((one) => one.text === own);
+
+const nameOf = (words: string): string => /["“]([^"”]+)["”]/.exec(words)?.[1].trim().toLowerCase() ?? words;
+
+/** Adds figures and styles that are not here. Returns the names of figures that are defined otherwise here. */
+function restoreSettings({ figures, styles }: Backup, db: SlateDatabase): Promise<string[]> {
+  return db.transaction('rw', db.meta, async () => {
+    const own = await findPersonalFigures(db);
+    const here = new Map(definitionsIn(own).map(({ words, more }) => [nameOf(words), [words, ...more].join('\n')]));
+    const others: string[] = [];
+    const missing: string[] = [];
+    for (const { words, more } of definitionsIn(figures)) {
+      const definition = [words, ...more].join('\n');
+      const known = here.get(nameOf(words));
+      if (known === undefined) missing.push(`## Figure ${definition}\n`);
+      else if (known !== definition) others.push(nameOf(words));
     }
-    await addMissing(revisions as RevisionRecord[], db);
-    for (const one of sources as SourceRecord[]) if (!(await db.sources.get(one.id))) await db.sources.put(one);
-    await db.meta.put({ key: 'demo-added', value: true });
+    const all = own.trim() === '' ? figures : [own, ...missing].join(own.endsWith('\n') ? '\n' : '\n\n');
+    if (all !== own) await savePersonalFigures(all, db);
+    if (styles) await saveStyles(mergeStyles(await findStyles(db), styles), db);
+    return others;
   });
-  return { added, met };
 }
 
-async function addMissing(revisions: readonly RevisionRecord[], db: SlateDatabase): Promise<void> {
-  const keyOf = ({ danceId, at, text: own, name }: RevisionRecord): string => `${danceId} ${at} ${name} ${own}`;
-  const here = new Set((await db.revisions.toArray()).map(keyOf));
-  await db.revisions.bulkAdd(revisions.filter((one) => !here.has(keyOf(one))));
+function mergeStyles(here: KeptStyles | undefined, more: KeptStyles): KeptStyles {
+  if (!here) return more;
+  const same = (style: KeptStyles['styles'][number]): string =>
+    JSON.stringify({ ...style, id: '', title: style.title.replace(/ \(backup\)$/, '') });
+  const known = new Set(here.styles.map(same));
+  const ids = new Set(here.styles.map(({ id }) => id));
+  const missing = more.styles
+    .filter((style) => !known.has(same(style)))
+    .map((style) => (ids.has(style.id) ? { ...style, id: crypto.randomUUID(), title: `${style.title} (backup)`.slice(0, 80) } : style)); // prettier-ignore
+  return { ...here, styles: [...here.styles, ...missing] };
 }

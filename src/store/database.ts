@@ -1,7 +1,15 @@
 /** The Dexie database. Nothing outside this folder knows Dexie. */
 import Dexie, { type Table } from 'dexie';
 import { MIGRATIONS } from './migrations';
-import type { DanceRecord, HistoryRecord, MetaRecord, RevisionRecord, SourceRecord } from './records';
+import type {
+  DanceRecord,
+  HistoryRecord,
+  ImportRecord,
+  JournalRecord,
+  MetaRecord,
+  RevisionRecord,
+  SourceRecord,
+} from './records';
 
 export class SlateDatabase extends Dexie {
   declare readonly dances: Table<DanceRecord, string>;
@@ -9,6 +17,8 @@ export class SlateDatabase extends Dexie {
   declare readonly meta: Table<MetaRecord, string>;
   declare readonly revisions: Table<RevisionRecord, number>;
   declare readonly sources: Table<SourceRecord, string>;
+  declare readonly journal: Table<JournalRecord, [string, string, number]>;
+  declare readonly imports: Table<ImportRecord, string>;
 
   constructor(name = 'pace-slate') {
     super(name);

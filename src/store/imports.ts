@@ -1,30 +1,54 @@
-/** Sheets that wait on the Import screen: kept, so that a closed tab loses none of what was settled. */
+/** Sheets that wait on the Import screen: kept each by itself, so that a closed tab loses none of what was settled, nor another tab's. */
+import { liveQuery } from 'dexie';
 import { database, type SlateDatabase } from './database';
+import type { ImportRecord } from './records';
 
-export interface ImportDraft {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: string;
-  /** Word for word as it came. */
-  readonly original: string;
-  /** As it was settled so far. */
-  readonly text: string;
+export type NewImport = Pick<ImportRecord, 'name' | 'kind' | 'text'>;
+
+export const listImports = (db: SlateDatabase = database): Promise<ImportRecord[]> =>
+  db.imports.orderBy('place').toArray();
+
+export function addImports(sheets: readonly NewImport[], db: SlateDatabase = database): Promise<ImportRecord[]> {
+  return db.transaction('rw', db.imports, async () => {
+    const last = (await db.imports.orderBy('place').last())?.place ?? 0;
+    const records = sheets.map(({ name, kind, text }, index) => ({
+      id: crypto.randomUUID(),
+      name,
+      kind,
+      original: text,
+      text,
+      revision: 1,
+      place: last + 1 + index,
+    }));
+    await db.imports.bulkAdd(records);
+    return records;
+  });
 }
 
-const KEY = 'imports';
-
-const isDraft = (value: unknown): value is ImportDraft =>
-  typeof value === 'object' &&
-  value !== null &&
-  ['id', 'name', 'kind', 'original', 'text'].every(
-    (key) => typeof (value as Record<string, unknown>)[key] === 'string',
-  );
-
-export async function findImports(db: SlateDatabase = database): Promise<ImportDraft[]> {
-  const value = (await db.meta.get(KEY))?.value;
-  return Array.isArray(value) ? value.filter(isDraft) : [];
+/** Writes when `base` is still the newest; what was settled differently meanwhile stays, and these words become a sheet of their own. */
+export function settleImport(
+  { id, text, base }: { readonly id: string; readonly text: string; readonly base: number },
+  db: SlateDatabase = database,
+): Promise<ImportRecord | undefined> {
+  return db.transaction('rw', db.imports, async () => {
+    const current = await db.imports.get(id);
+    // Put on the shelf or thrown away in another tab.
+    if (!current) return undefined;
+    if (current.text === text) return current;
+    const isNewest = current.revision === base;
+    const record: ImportRecord = isNewest
+      ? { ...current, text, revision: base + 1 }
+      : { ...current, id: crypto.randomUUID(), name: `${current.name} (other version)`, text, revision: 1 };
+    await db.imports.put(record);
+    return record;
+  });
 }
 
-export const saveImports = async (drafts: readonly ImportDraft[], db: SlateDatabase = database): Promise<void> => {
-  await db.meta.put({ key: KEY, value: drafts });
-};
+export const removeImports = (ids: readonly string[], db: SlateDatabase = database): Promise<void> =>
+  db.imports.bulkDelete([...ids]);
+
+/** Calls back now and after every change, in this tab or another. Returns the way to stop. */
+export function watchImports(onImports: (records: ImportRecord[]) => void, onRefused: () => void): () => void {
+  const subscription = liveQuery(() => listImports()).subscribe({ next: onImports, error: onRefused });
+  return () => subscription.unsubscribe();
+}

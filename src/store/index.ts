@@ -1,9 +1,16 @@
 /** The door to what is kept in this browser. */
+export { database } from './database';
+export { timeNow } from './clock';
+export * from './answered';
 export * from './dances';
 export * from './drafts';
+export * from './journal';
+export * from './left-words';
+export * from './tabs';
+export * from './refresh';
 export * from './settings';
 export * from './revisions';
 export * from './backup';
 export * from './imports';
 export * from './space';
-export type { DanceRecord, RevisionRecord, SourceRecord } from './records';
+export type { DanceRecord, ImportRecord, RevisionRecord, SourceRecord } from './records';

@@ -2,30 +2,37 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import Dexie from 'dexie';
 import fc from 'fast-check';
+import { HOUSE_STYLES } from '../core';
 import { makeBackup, readBackup, restoreBackup, type Backup } from './backup';
 import { SlateDatabase } from './database';
 import {
   addDance,
-  adoptDrafts,
+  addDances,
+  adoptLeftWords,
   clearDeleted,
   deleteDances,
   findDance,
   findSource,
   listDances,
+  restoreDances,
   saveDance,
   tagDances,
 } from './dances';
+import { timeNow } from './clock';
+import { refreshFacts } from './refresh';
 import { findDrafts, keepDraft } from './drafts';
-import { findImports, saveImports } from './imports';
+import { addImports, listImports, removeImports, settleImport } from './imports';
+import { editBetween, findJournals, Journal } from './journal';
 import { MIGRATIONS } from './migrations';
 import type { RevisionRecord } from './records';
 import { listRevisions, nameOfText, nameRevision, nextName, renameRevision, surplusOf } from './revisions';
-import { savePersonalFigures } from './settings';
+import { findPersonalFigures, findStyles, savePersonalFigures, saveStyles } from './settings';
 
 const FERRY =
   '# Ferry\nlevel: improver\nmusic: Last Boat, 116 bpm\n\n## Section 1 (4 counts)\n1-2 Step R forward, pivot 1/2 left\n3-4 Walk R, walk L\n';
 const MINUTE = 60_000;
-const DAY = 1440 * MINUTE;
+const HOUR = 60 * MINUTE;
+const DAY = 24 * HOUR;
 
 let db: SlateDatabase;
 let number = 0;
@@ -37,7 +44,8 @@ afterEach(async () => {
   await db.delete();
 });
 
-const at = (time: number): void => void jest.spyOn(Date, 'now').mockReturnValue(time);
+/** Sets the clock. */
+const at = (time: number): void => void jest.spyOn(performance, 'now').mockReturnValue(time - performance.timeOrigin);
 
 describe('revisions', () => {
   test('the first state stays; what is typed in one sitting is one state; a later sitting is another', async () => {
@@ -80,7 +88,7 @@ describe('revisions', () => {
     });
     fc.assert(
       fc.property(fc.array(record, { minLength: 1, maxLength: 120 }), (made) => {
-        const all: RevisionRecord[] = made.map((one, key) => ({ ...one, key }));
+        const all: RevisionRecord[] = [...made].sort((a, b) => a.at - b.at).map((one, key) => ({ ...one, key }));
         const gone = new Set(surplusOf(all, 90 * DAY));
         const sorted = [...all].sort((a, b) => a.at - b.at);
         const left = sorted.filter((one) => !gone.has(one));
@@ -96,17 +104,18 @@ describe('revisions', () => {
       text: '',
       from: 0,
       at: index * MINUTE,
+      key: index,
       name: '',
     }));
     // 2,000 minutes of steady change: an hour by twos, a day by quarters of an hour, the rest by four hours.
-    expect(2000 - surplusOf(minutes, 2000 * MINUTE).length).toBeLessThan(135);
+    expect(2000 - surplusOf(minutes, 2000 * MINUTE).length).toBeLessThan(145);
   });
 
   test('go with their dance when it is cleared away', async () => {
     const { id } = await addDance(FERRY, db, { source: { name: 'old.docx', kind: 'Word file', text: 'as it came' } });
     expect(await findSource(id, db)).toMatchObject({ name: 'old.docx', text: 'as it came' });
     await deleteDances([id], db);
-    await clearDeleted(Date.now() + 60 * DAY, db);
+    for (let day = 1; day <= 60; day++) await clearDeleted(timeNow() + day * DAY, db);
     expect([await db.revisions.count(), await db.sources.count(), await db.dances.count()]).toEqual([0, 0, 0]);
   });
 });
@@ -120,12 +129,119 @@ test('tags are put on and taken off, each once', async () => {
   expect([(await findDance(a.id, db))?.tags, (await findDance(b.id, db))?.tags]).toEqual([['Monday'], []]);
 });
 
-test('sheets that are being settled are kept; anything else in their place is passed over', async () => {
-  const draft = { id: '1', name: 'a.html', kind: 'web page', original: 'x', text: 'y' };
-  await saveImports([draft], db);
-  expect(await findImports(db)).toEqual([draft]);
-  await db.meta.put({ key: 'imports', value: [draft, { id: 1 }, null, 'x'] });
-  expect(await findImports(db)).toEqual([draft]);
+describe('sheets that wait to be settled', () => {
+  const sheet = (name: string) => ({ name, kind: 'web page', text: `# ${name}` });
+
+  test('come in their order, are settled one by one and taken away, each for itself', async () => {
+    const [a, b] = await addImports([sheet('a'), sheet('b')], db);
+    const [c] = await addImports([sheet('c')], db);
+    await settleImport({ id: b.id, text: '# b, settled', base: 1 }, db);
+    await removeImports([a.id], db);
+    expect(await listImports(db)).toMatchObject([
+      { id: b.id, text: '# b, settled', original: '# b', revision: 2 },
+      { id: c.id, text: '# c', revision: 1 },
+    ]);
+  });
+
+  test('settled in two tabs, neither writes over the other', async () => {
+    const [{ id }] = await addImports([sheet('a')], db);
+    await settleImport({ id, text: '# theirs', base: 1 }, db);
+    const mine = await settleImport({ id, text: '# mine', base: 1 }, db);
+    expect(mine?.id).not.toBe(id);
+    expect((await listImports(db)).map(({ text, name }) => [text, name])).toEqual(
+      expect.arrayContaining([
+        ['# theirs', 'a'],
+        ['# mine', 'a (other version)'],
+      ]),
+    );
+    await removeImports([id], db);
+    expect(await settleImport({ id, text: '# too late', base: 2 }, db)).toBeUndefined();
+  });
+});
+
+describe('journals', () => {
+  test('an edit between two texts makes the one of the other', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: fc.constantFrom('a', 'b') }), fc.string({ unit: fc.constantFrom('a', 'b') }), (a, b) => {
+        const { from, to, insert } = editBetween(a, b);
+        expect(a.slice(0, from) + insert + a.slice(to)).toBe(b);
+      }),
+    ); // prettier-ignore
+  });
+
+  test('whatever was typed, in whatever order it was written, the journal comes to the last of it', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(fc.string(), { minLength: 1, maxLength: 30 }), fc.nat(3), async (texts, base) => {
+        const journal = new Journal('dance', 'tab', db);
+        await Promise.all(texts.map((text, edits) => journal.note({ text, base, edits, at: edits })));
+        const [{ text, base: own, edits }] = await findJournals(db);
+        expect([text, own, edits]).toEqual([texts[texts.length - 1], base, texts.length - 1]);
+        journal.forget();
+        expect(await db.journal.count()).toBe(0);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test('more edits than a journal holds begin it anew; one that lost its beginning is passed over', async () => {
+    const journal = new Journal('dance', 'tab', db);
+    for (let key = 1; key <= 450; key++) {
+      await journal.note({ text: 'x'.repeat(key), base: 1, edits: key, at: key });
+    }
+    expect((await findJournals(db))[0].text).toHaveLength(450);
+    expect(await db.journal.count()).toBeLessThanOrEqual(200);
+    await db.journal.where('[danceId+tab+number]').equals(['dance', 'tab', 1]).delete();
+    expect(await findJournals(db)).toEqual([]);
+  });
+});
+
+describe('a clock that is wrong', () => {
+  const states = async (id: string): Promise<string[]> => (await listRevisions(id, db)).map(({ text }) => text);
+
+  test('put back: states do not run together, and the newest stands first', async () => {
+    at(1e12);
+    const { id } = await addDance('a', db);
+    for (const [time, text] of [
+      [1e12 + HOUR, 'b'],
+      [1e12 - 3 * DAY, 'c'],
+      [1e12 - 3 * DAY + HOUR, 'd'],
+      [1e12 - 9 * DAY, 'e'],
+    ] as const) {
+      // prettier-ignore
+      at(time);
+      await saveDance(id, text, (await findDance(id, db))?.revision ?? 0, db);
+    }
+    expect(await states(id)).toEqual(['e', 'd', 'c', 'b', 'a']);
+    jest.restoreAllMocks();
+    at(1e12 - 9 * DAY + HOUR);
+    // The shelf shows what was changed last first, too.
+    const other = await addDance('other', db);
+    expect((await listDances(db))[0].id).toBe(other.id);
+  });
+
+  test('put forward by years: what was written today stays, and nothing that was deleted is cleared away', async () => {
+    at(1e12);
+    const { id } = await addDance('0', db);
+    for (let state = 1; state <= 10; state++) {
+      at(1e12 + state * 10 * MINUTE);
+      await saveDance(id, String(state), state, db);
+    }
+    await deleteDances([id], db);
+    const [deleted] = await db.dances.toArray();
+    at(1e12 + 900 * DAY);
+    await clearDeleted(undefined, db);
+    expect(await db.dances.count()).toBe(1);
+    await restoreDances([deleted], db);
+    await saveDance(id, 'next', 11, db);
+    expect(await states(id)).toEqual(['next', '10', '9', '8', '7', '6', '5', '4', '3', '2', '1', '0']);
+  });
+
+  test('an undo brings back what was cleared away in between', async () => {
+    const dance = await addDance('gone', db);
+    await db.dances.clear();
+    await restoreDances([dance], db);
+    expect((await findDance(dance.id, db))?.text).toBe('gone');
+  });
 });
 
 describe('backup', () => {
@@ -143,7 +259,7 @@ describe('backup', () => {
     await nameRevision(id, FERRY, '1', db);
     await savePersonalFigures('## Figure "ebb" 1-2: A side, B tog', db);
     const other = new SlateDatabase('keeping-other');
-    expect(await restoreBackup(parsed(await makeBackup(db)), other)).toEqual({ added: 1, met: 0 });
+    expect(await restoreBackup(parsed(await makeBackup(db)), { db: other })).toMatchObject({ added: 1, met: 0 });
     expect(await findDance(id, other)).toMatchObject({
       text: FERRY,
       title: 'Ferry',
@@ -156,7 +272,7 @@ describe('backup', () => {
     expect(await findSource(id, other)).toMatchObject({ text: 'old' });
     expect(await makeBackup(other)).toBe(await makeBackup(db));
     // A second time adds nothing.
-    expect(await restoreBackup(parsed(await makeBackup(db)), other)).toEqual({ added: 0, met: 1 });
+    expect(await restoreBackup(parsed(await makeBackup(db)), { db: other })).toMatchObject({ added: 0, met: 1 });
     expect(await other.revisions.count()).toBe(await db.revisions.count());
     await other.delete();
   });
@@ -167,11 +283,14 @@ describe('backup', () => {
     const old = await makeBackup(db);
     at(1e12 + DAY);
     await saveDance(id, '# Newer here', 1, db);
-    expect(await restoreBackup(parsed(old), db)).toEqual({ added: 0, met: 1 });
+    expect(await restoreBackup(parsed(old), { db })).toMatchObject({ added: 0, met: 1 });
     expect((await findDance(id, db))?.text).toBe('# Newer here');
     expect((await listRevisions(id, db)).map(({ text }) => text)).toContain(FERRY);
+    const count = await db.revisions.count();
+    for (let again = 0; again < 3; again++) await restoreBackup(parsed(old), { db });
+    expect(await db.revisions.count()).toBe(count);
     await deleteDances([id], db);
-    expect(await restoreBackup(parsed(old), db)).toEqual({ added: 1, met: 0 });
+    expect(await restoreBackup(parsed(old), { db })).toMatchObject({ added: 1, met: 0 });
     expect(await listDances(db)).toHaveLength(1);
   });
 
@@ -179,13 +298,68 @@ describe('backup', () => {
     ['', /stops or breaks/],
     ['{"format":"pace-slate-dance"}', /something other/],
     ['[]', /something other/],
+    ['{"format":"pace-slate-backup","version":{"toString":1}}', /made by another version of the slate/],
+    ['{"format":"pace-slate-backup","version":1,"dances":{}}', /what it should hold is missing/],
     ['{"format":"pace-slate-backup","version":7}', /another version \(7\)/],
-    [
-      '{"format":"pace-slate-backup","version":1,"dances":[{"id":"a"}],"revisions":[],"sources":[],"figures":"","styles":null}',
-      /missing or damaged/,
-    ],
   ])('%s is refused in a sentence', (json, sentence) => {
     expect(readBackup(json)).toEqual({ problem: expect.stringMatching(sentence) });
+  });
+});
+
+describe('what a backup holds', () => {
+  const parsed = (json: string): Backup => (readBackup(json) as { backup: Backup }).backup;
+
+  test('is read whatever its size: what was written can be read', async () => {
+    const text = `# Vast\n${'x'.repeat(2_100_000)}`;
+    await db.dances.add({ ...(await addDance('# a', db)), id: 'vast', text });
+    await db.sources.put({ id: 'vast', name: 'n'.repeat(900), kind: 'text', text: 'y', importedAt: 1 });
+    const { dances, sources, damaged } = parsed(await makeBackup(db));
+    expect(dances.map((dance) => dance.text.length)).toContain(text.length);
+    expect([sources[0].name.length, damaged]).toEqual([900, []]);
+  });
+
+  test('that is damaged in single records is read without them, and they are named', async () => {
+    await addDance('# Good', db);
+    const whole = JSON.parse(await makeBackup(db)) as Record<string, unknown[]>;
+    whole.dances.push({ id: 'b', text: '# Broken Oar', createdAt: 'yesterday' }, null, { id: 7 });
+    whole.revisions.push({ danceId: 'b' });
+    (whole as Record<string, unknown>).styles = { chosen: 1 };
+    const backup = parsed(JSON.stringify(whole));
+    expect(backup.damaged).toEqual(['Broken Oar', 'dance 3', 'dance 4', 'revision 2', 'the house styles']);
+    const other = new SlateDatabase('keeping-damaged');
+    expect(await restoreBackup(backup, { db: other })).toMatchObject({ added: 1, met: 0 });
+    await other.delete();
+  });
+
+  test('adds the figures and styles that are not here, and names those that are defined otherwise', async () => {
+    const style = { ...HOUSE_STYLES[0], id: 'mine', title: 'Mine' };
+    const [ebb, flood] = ['## Figure "ebb" 1-2: A side, B tog\n', '## Figure "flood" 1-2: A fwd, B tog\n'];
+    await savePersonalFigures(ebb + flood, db);
+    await saveStyles({ chosen: 'mine', styles: [style] }, db);
+    const backup = parsed(await makeBackup(db));
+    await savePersonalFigures('## Figure "ebb" 1-2: A back, B tog\n', db);
+    await saveStyles({ chosen: 'slate', styles: [{ ...style, title: 'Mine', sides: HOUSE_STYLES[1].sides, capitals: HOUSE_STYLES[2].capitals }] }, db); // prettier-ignore
+    for (let again = 0; again < 2; again++)
+      expect(await restoreBackup(backup, { db })).toMatchObject({ otherFigures: ['ebb'] });
+    expect(await findPersonalFigures(db)).toBe('## Figure "ebb" 1-2: A back, B tog\n\n## Figure "flood" 1-2: A fwd, B tog\n'); // prettier-ignore
+    const styles = await findStyles(db);
+    expect([styles?.chosen, styles?.styles.map(({ title }) => title)]).toEqual(['slate', ['Mine', 'Mine (backup)']]);
+  });
+
+  test('is stopped between two lots, says how far it is, and goes on from the same file later', async () => {
+    await addDances(Array.from({ length: 60 }, (_, index) => ({ text: `# ${index}` })), db); // prettier-ignore
+    const backup = parsed(await makeBackup(db));
+    const other = new SlateDatabase('keeping-stopped');
+    const stop = new AbortController();
+    const heard: number[] = [];
+    const onProgress = (done: number, total: number): void => {
+      heard.push(done, total);
+      stop.abort();
+    };
+    expect(await restoreBackup(backup, { db: other, onProgress, signal: stop.signal })).toMatchObject({ added: 25, left: 35 }); // prettier-ignore
+    expect(heard).toEqual([25, 60]);
+    expect(await restoreBackup(backup, { db: other })).toMatchObject({ added: 35, met: 25, left: 0 });
+    await other.delete();
   });
 });
 
@@ -217,6 +391,9 @@ describe('the way from earlier forms', () => {
     const name = `from-1-${number++}`;
     await leftBy(1, name, (old) => old.table('dances').add(before));
     const now = new SlateDatabase(name);
+    // The migration itself knows nothing of the program; what is derived is worked out afterwards.
+    expect(await findDance('a', now)).toEqual({ ...before, author: '', tempo: 0, starts: [], figures: '', tags: [] });
+    await refreshFacts(now);
     expect(await findDance('a', now)).toEqual({
       ...before,
       music: 'Last Boat, 116 bpm',
@@ -230,7 +407,30 @@ describe('the way from earlier forms', () => {
     await now.delete();
   });
 
-  test('every version has its own way', () => expect(MIGRATIONS.map(({ version }) => version)).toEqual([1, 2]));
+  test('one old record without text, or without anything, stops nothing', async () => {
+    const name = `from-1-${number++}`;
+    await leftBy(1, name, (old) => old.table('dances').bulkAdd([{ id: 'a', text: FERRY, createdAt: 5, changedAt: 9, deletedAt: 0 }, { id: 'b' }, { id: 'c', text: 7 }])); // prettier-ignore
+    const now = new SlateDatabase(name);
+    await refreshFacts(now);
+    expect((await now.dances.toArray()).map(({ id, text, title }) => [id, text, title])).toEqual([
+      ['a', FERRY, 'Ferry'],
+      ['b', '', 'Untitled dance'],
+      ['c', '', 'Untitled dance'],
+    ]);
+    await now.delete();
+  });
+
+  test('from version 2: sheets that waited together wait each by itself', async () => {
+    const name = `from-2-${number++}`;
+    const sheet = { id: '1', name: 'a.html', kind: 'web page', original: 'x', text: 'y' };
+    await leftBy(2, name, (old) => old.table('meta').put({ key: 'imports', value: [sheet, null, 'x', { id: 2 }] }));
+    const now = new SlateDatabase(name);
+    expect(await listImports(now)).toEqual([{ ...sheet, revision: 1, place: 0 }]);
+    expect(await now.meta.get('imports')).toBeUndefined();
+    await now.delete();
+  });
+
+  test('every version has its own way', () => expect(MIGRATIONS.map(({ version }) => version)).toEqual([1, 2, 3]));
 });
 
 test('words that a closing page could only put aside are taken into their dances', async () => {
@@ -246,11 +446,20 @@ test('words that a closing page could only put aside are taken into their dances
     getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
   });
   Object.defineProperty(globalThis, 'localStorage', { value: localStorage, configurable: true });
-  const [a, b] = [await addDance(FERRY, db), await addDance('# B', db)];
-  keepDraft(a.id, { text: '# Ferry, later', base: 1 });
-  keepDraft(b.id, { text: '# B, on an older state', base: 0 });
-  await adoptDrafts(db);
-  expect([(await findDance(a.id, db))?.text, (await findDance(b.id, db))?.text]).toEqual(['# Ferry, later', '# B']);
-  expect(findDrafts().map(([id]) => id)).toEqual([b.id]);
+  const [a, b, c] = await addDances([{ text: FERRY }, { text: '# B' }, { text: '# C' }], db);
+  const draft = (text: string, base: number) => ({ text, base, edits: 1, at: 1 });
+  keepDraft(a.id, draft('# Ferry, later', 1), 'dead');
+  keepDraft(b.id, draft('# B, on an older state', 0), 'dead');
+  keepDraft(c.id, draft('# C, written on', 1), 'dead');
+  await deleteDances([c.id], db);
+  // As an earlier version kept it: without a tab.
+  kept.set('pace-slate-draft:' + a.id, JSON.stringify({ text: '# Ferry, later', base: 1 }));
+  await adoptLeftWords(db);
+  expect((await listDances(db)).map(({ text }) => text).sort()).toEqual([
+    '# B',
+    '# C, written on (other version)',
+    '# Ferry, later',
+  ]);
+  expect(findDrafts().map(({ id }) => id)).toEqual([b.id]);
   Reflect.deleteProperty(globalThis, 'localStorage');
 });

@@ -1,9 +1,9 @@
 /**
  * Every form the stored data ever had, in order. A change of form is a new entry with its upgrade and a test with a before and
- * an after; an entry that has been released is never edited.
+ * an after; an entry that has been released is never edited, and calls nothing that may change: what is derived from a text is left
+ * empty and worked out afterwards (`refresh.ts`).
  */
 import type { Transaction } from 'dexie';
-import { factsOfText } from './facts';
 
 export interface Migration {
   readonly version: number;
@@ -11,6 +11,12 @@ export interface Migration {
   readonly tables: Readonly<Record<string, string>>;
   readonly upgrade?: (transaction: Transaction) => Promise<unknown>;
 }
+
+/** A record as any version may have left it: nothing of it is believed. */
+type Loose = Readonly<Record<string, unknown>>;
+
+const textOf = (value: unknown): string => (typeof value === 'string' ? value : '');
+const timeOf = (value: unknown): number => (typeof value === 'number' && Number.isFinite(value) ? value : 0);
 
 export const MIGRATIONS: readonly Migration[] = [
   {
@@ -23,27 +29,51 @@ export const MIGRATIONS: readonly Migration[] = [
     name: 'revisions, what a dance was imported from, tags, and more facts for the shelf',
     tables: { revisions: '++key, danceId, [danceId+at]', sources: 'id' },
     upgrade: async (transaction) => {
-      const personal = (await transaction.table('meta').get('personal-figures')) as { value?: unknown } | undefined;
-      const figures = typeof personal?.value === 'string' ? personal.value : '';
-      const dances = (await transaction.table('dances').toArray()) as {
-        id: string;
-        text: string;
-        changedAt: number;
-        createdAt: number;
-      }[];
-      await transaction
-        .table('dances')
-        .bulkPut(dances.map((dance) => ({ ...dance, tags: [], ...factsOfText(dance.text, figures) })));
+      const dances = (await transaction.table('dances').toArray()) as Loose[];
+      await transaction.table('dances').bulkPut(
+        dances.map((dance) => ({
+          author: '',
+          tempo: 0,
+          starts: [],
+          figures: '',
+          ...dance,
+          text: textOf(dance.text),
+          tags: [],
+        })),
+      );
       // What stands there becomes the first revision of each.
       await transaction.table('revisions').bulkAdd(
         dances.map(({ id, text, createdAt, changedAt }) => ({
           danceId: id,
-          text,
-          from: createdAt,
-          at: changedAt,
+          text: textOf(text),
+          from: timeOf(createdAt),
+          at: timeOf(changedAt),
           name: '',
         })),
       );
+    },
+  },
+  {
+    version: 3,
+    name: 'journals of what is being typed, and each waiting sheet by itself',
+    tables: { journal: '[danceId+tab+number]', imports: 'id, place' },
+    upgrade: async (transaction) => {
+      const kept = (await transaction.table('meta').get('imports')) as { value?: unknown } | undefined;
+      const sheets = (Array.isArray(kept?.value) ? (kept.value as unknown[]) : []).filter(
+        (sheet): sheet is Loose => typeof sheet === 'object' && sheet !== null && 'id' in sheet && 'text' in sheet,
+      );
+      await transaction.table('imports').bulkPut(
+        sheets.map(({ id, name, kind, original, text }, place) => ({
+          id: String(id),
+          name: textOf(name),
+          kind: textOf(kind),
+          original: textOf(original),
+          text: textOf(text),
+          revision: 1,
+          place,
+        })),
+      );
+      await transaction.table('meta').delete('imports');
     },
   },
 ];

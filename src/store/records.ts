@@ -8,6 +8,8 @@ export interface DanceRecord {
   readonly changedAt: number;
   /** 0 while it stands on the shelf; the time of deletion until it is cleared away. */
   readonly deletedAt: number;
+  /** How many days the shelf had been in use when it was deleted; unknown for what was deleted long ago. */
+  readonly deletedOnDay?: number;
   // Derived from the text, kept for the shelf:
   readonly title: string;
   readonly counts: number;
@@ -54,6 +56,35 @@ export interface HistoryRecord {
   readonly id: string;
   readonly text: string;
   readonly state: unknown;
+}
+
+/** One edit of a text that is not kept yet. The first of a journal puts all of the text into nothing. */
+export interface JournalRecord {
+  readonly danceId: string;
+  readonly tab: string;
+  /** From 1. */
+  readonly number: number;
+  readonly base: number;
+  readonly edits: number;
+  readonly at: number;
+  readonly from: number;
+  readonly to: number;
+  readonly insert: string;
+}
+
+/** A sheet that waits on the Import screen. */
+export interface ImportRecord {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: string;
+  /** Word for word as it came. */
+  readonly original: string;
+  /** As it was settled so far. */
+  readonly text: string;
+  /** Goes up with every change; a change that does not build on the newest becomes a sheet of its own. */
+  readonly revision: number;
+  /** The order in which they came. */
+  readonly place: number;
 }
 
 export interface MetaRecord {

@@ -3,6 +3,7 @@
  * out has a name and stays for good.
  */
 import { liveQuery } from 'dexie';
+import { timeNow } from './clock';
 import { database, type SlateDatabase } from './database';
 import type { RevisionRecord } from './records';
 
@@ -12,6 +13,8 @@ const DAY = 24 * HOUR;
 
 /** States written within this time of each other are one, while somebody types. */
 const SITTING = 2 * MINUTE;
+/** So many stay whatever the clock says: one that was put forward would make all of them old. */
+const NEWEST_STAY = 12;
 /** How far apart states stay by their age, the youngest first. */
 const APART: readonly (readonly [age: number, apart: number])[] = [
   [HOUR, SITTING],
@@ -22,14 +25,21 @@ const APART: readonly (readonly [age: number, apart: number])[] = [
 
 const apartAt = (age: number): number => (APART.find(([limit]) => age <= limit) ?? APART[APART.length - 1])[1];
 
-/** Which may go: nameless ones closer to the next younger one than their age allows. The first and the newest stay. */
+/** In the order in which they were written, whatever the clock said. */
+const byWriting = (a: RevisionRecord, b: RevisionRecord): number => (a.key ?? 0) - (b.key ?? 0);
+
+/**
+ * Which may go: nameless ones closer to the next younger one than their age allows. The first and the newest stay, and so does one
+ * that the clock puts after a younger one: nothing is known of its age.
+ */
 export function surplusOf(revisions: readonly RevisionRecord[], now: number): RevisionRecord[] {
-  const sorted = [...revisions].sort((a, b) => a.at - b.at);
+  const sorted = [...revisions].sort(byWriting);
   const gone: RevisionRecord[] = [];
-  let younger = sorted[sorted.length - 1];
-  for (let index = sorted.length - 2; index > 0; index--) {
+  let younger = sorted[Math.max(sorted.length - NEWEST_STAY, 0)];
+  for (let index = sorted.length - NEWEST_STAY - 1; index > 0; index--) {
     const one = sorted[index];
-    if (one.name === '' && younger.at - one.at < apartAt(now - one.at)) gone.push(one);
+    const apart = younger.at - one.at;
+    if (one.name === '' && apart >= 0 && apart < apartAt(now - one.at)) gone.push(one);
     else younger = one;
   }
   return gone;
@@ -37,10 +47,10 @@ export function surplusOf(revisions: readonly RevisionRecord[], now: number): Re
 
 /** Keeps a state that was saved. Called inside the transaction of the save. */
 export async function keepRevision(danceId: string, text: string, at: number, db: SlateDatabase): Promise<void> {
-  const last = await db.revisions.where('danceId').equals(danceId).last();
+  const last = await newestOf(danceId, db);
   if (last?.text === text) return;
-  const continues =
-    last !== undefined && last.name === '' && at - last.from < SITTING && (await isNotAlone(danceId, db));
+  const since = last ? at - last.from : Infinity;
+  const continues = last?.name === '' && since >= 0 && since < SITTING && (await isNotAlone(danceId, db));
   if (continues) await db.revisions.put({ ...last, text, at });
   else {
     await db.revisions.add({ danceId, text, from: at, at, name: '' });
@@ -49,14 +59,16 @@ export async function keepRevision(danceId: string, text: string, at: number, db
   }
 }
 
+/** The index lists the records of one dance in the order of their keys. */
+const newestOf = (danceId: string, db: SlateDatabase): Promise<RevisionRecord | undefined> =>
+  db.revisions.where('danceId').equals(danceId).last();
+
 /** The very first state is never written over. */
 const isNotAlone = async (danceId: string, db: SlateDatabase): Promise<boolean> =>
   (await db.revisions.where('danceId').equals(danceId).count()) > 1;
 
 export const listRevisions = async (danceId: string, db: SlateDatabase = database): Promise<RevisionRecord[]> =>
-  (await db.revisions.where('danceId').equals(danceId).toArray()).sort(
-    (a, b) => b.at - a.at || (b.key ?? 0) - (a.key ?? 0),
-  );
+  (await db.revisions.where('danceId').equals(danceId).toArray()).sort((a, b) => byWriting(b, a));
 
 /** The name under which this very text was handed out, if it was. */
 export const nameOfText = (revisions: readonly RevisionRecord[], text: string): string | undefined =>
@@ -77,7 +89,7 @@ export function nameRevision(
     const all = await listRevisions(danceId, db);
     const known = nameOfText(all, text);
     if (known !== undefined) return known;
-    const now = Date.now();
+    const now = timeNow();
     const [newest] = all;
     if (newest?.text === text && newest.name === '') await db.revisions.put({ ...newest, name });
     else await db.revisions.add({ danceId, text, from: now, at: now, name });

@@ -45,11 +45,13 @@ const style = object({
 
 const kept = object({ chosen: string().strict().required(), styles: array(style).required() });
 
+/** House styles from outside, or undefined where they can't be used. */
+export const readStyles = (value: unknown): KeptStyles | undefined =>
+  kept.isValidSync(value, { strict: true }) ? (value as KeptStyles) : undefined;
+
 /** What is kept, or undefined where nothing is, or nothing that can be used. */
-export async function findStyles(db: SlateDatabase = database): Promise<KeptStyles | undefined> {
-  const value = (await db.meta.get(STYLES))?.value;
-  return kept.isValidSync(value, { strict: true }) ? (value as KeptStyles) : undefined;
-}
+export const findStyles = async (db: SlateDatabase = database): Promise<KeptStyles | undefined> =>
+  readStyles((await db.meta.get(STYLES))?.value);
 
 export const saveStyles = async (styles: KeptStyles, db: SlateDatabase = database): Promise<void> => {
   await db.meta.put({ key: STYLES, value: styles });

@@ -14,6 +14,7 @@ import {
   saveDance,
   saveHistory,
 } from './dances';
+import { timeNow } from './clock';
 import { factsOfText } from './facts';
 import { MIGRATIONS } from './migrations';
 
@@ -64,7 +65,7 @@ describe('saving', () => {
   });
 
   test('writes nothing when the dance is gone, or the same', async () => {
-    expect(await saveDance('nobody', '# Mine', 1, db)).toEqual({ kind: 'changed-elsewhere', record: undefined });
+    expect(await saveDance('nobody', '# Mine', 1, db)).toEqual({ kind: 'gone' });
     const { id } = await addDance(FERRY, db);
     expect(await saveDance(id, FERRY, 1, db)).toMatchObject({ kind: 'saved', record: { revision: 1 } });
   });
@@ -76,18 +77,21 @@ describe('saving', () => {
   });
 });
 
-test('what is taken off the shelf can be put back, and is cleared away after thirty days', async () => {
-  const { id } = await addDance(FERRY, db);
+test('what is taken off the shelf can be put back, and is cleared away after thirty days; what stands there never is', async () => {
+  const dance = await addDance(FERRY, db);
+  const { id } = dance;
+  const stays = await addDance('# Stays', db);
   await deleteDances([id], db);
-  expect(await listDances(db)).toEqual([]);
-  await restoreDances([id], db);
-  expect(await listDances(db)).toHaveLength(1);
+  expect(await listDances(db)).toMatchObject([{ id: stays.id }]);
+  await restoreDances([dance], db);
+  expect(await listDances(db)).toHaveLength(2);
   await deleteDances([id], db);
   const day = 86_400_000;
-  await clearDeleted(Date.now() + 29 * day, db);
+  for (let days = 1; days <= 29; days++) await clearDeleted(timeNow() + days * day, db);
   expect(await findDance(id, db)).toBeDefined();
-  await clearDeleted(Date.now() + 31 * day, db);
+  await clearDeleted(timeNow() + 31 * day, db);
   expect(await findDance(id, db)).toBeUndefined();
+  expect(await findDance(stays.id, db)).toBeDefined();
 });
 
 test('a copy is a dance of its own with a name of its own', async () => {

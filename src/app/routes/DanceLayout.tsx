@@ -2,7 +2,16 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { Outlet, useLocation, useParams } from 'react-router';
 import { viewWalls } from '../../core';
-import { findDance, findHistory, type DanceRecord } from '../../store';
+import {
+  answered,
+  dropLeftWords,
+  findDance,
+  findHistory,
+  findLeftWords,
+  reviveDance,
+  type DanceRecord,
+  type LeftWords,
+} from '../../store';
 import { DanceProvider, useStudy } from '../features/document/DanceContext';
 import { DanceSession } from '../features/document/session';
 import { KeepingNotice } from '../features/document/KeepingNotice';
@@ -12,16 +21,14 @@ import { TruthLine } from '../features/script/TruthLine';
 import { useShownWall } from '../features/walls/shown-wall';
 import { WallChoice } from '../features/walls/WallChoice';
 import { LostScreen } from './LostScreen';
+import { RefusedScreen } from './RefusedScreen';
 
 /** An open dance: its session lives here and outlasts the change from one view to another. */
 export function DanceLayout() {
   const { id = '' } = useParams();
-  const { data, isPending } = useQuery({
+  const { data, isPending, error } = useQuery({
     queryKey: ['dance', id],
-    queryFn: async () => {
-      const record = await findDance(id);
-      return record ? { record, history: await findHistory(id, record.text) } : null;
-    },
+    queryFn: () => answered(openRecord(id)),
     // Read afresh at every opening: the session keeps it up to date from there.
     staleTime: 0,
     gcTime: 0,
@@ -29,14 +36,33 @@ export function DanceLayout() {
     refetchOnReconnect: false,
   });
   if (isPending) return null;
+  if (error) return <RefusedScreen error={error} />;
   if (!data) return <LostScreen what="dance" />;
-  return <OpenDance key={id} record={data.record} history={data.history} />;
+  return <OpenDance key={id} {...data} />;
 }
 
-function OpenDance({ record, history }: { record: DanceRecord; history: unknown }) {
+interface Opened {
+  readonly record: DanceRecord;
+  readonly history: unknown;
+  /** Words that a closed or dead tab left. */
+  readonly left: LeftWords | undefined;
+}
+
+/** A dance that the browser has lost is opened from the words left of it, if there are any. */
+async function openRecord(id: string): Promise<Opened | null> {
+  const [kept, words] = await Promise.all([findDance(id), findLeftWords()]);
+  const left = words.find((one) => one.id === id);
+  if (kept) return { record: kept, history: await findHistory(id, kept.text), left };
+  if (!left) return null;
+  const record = await reviveDance(id, left.text);
+  await dropLeftWords(left);
+  return { record, history: undefined, left: undefined };
+}
+
+function OpenDance({ record, history, left }: Opened) {
   // The record it was opened with; later ones reach the session by itself.
   // eslint-disable-next-line react-hooks/exhaustive-deps
-  const session = useMemo(() => new DanceSession(record), [record.id]);
+  const session = useMemo(() => new DanceSession(record, left), [record.id]);
   useEffect(() => session.open(), [session]);
   // One object for as long as the dance is open: the screens below are not drawn again with every key.
   const context = useMemo(() => ({ history }), [history]);

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { FileInput, Plus } from 'lucide-react';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { addDance, type DanceRecord } from '../../store';
+import { addDance, addDances, answered, refusalWords, type DanceRecord } from '../../store';
 import { DanceList } from '../features/dances/DanceList';
 import { DEMO_DANCES } from '../features/dances/demo';
 import { Keeping } from '../features/dances/Keeping';
@@ -17,8 +17,9 @@ import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { t } from '../texts';
 
+/** Longer than any work on chosen dances takes, in milliseconds. */
+const LONGEST_WORK = 30_000;
 const NEW_DANCE = '# New dance\nstart: weight L\n\n## Section 1\n';
-const REFUSED = 'The browser refuses to keep anything: its storage is full or switched off. Nothing was changed.';
 
 interface Said {
   readonly words: string;
@@ -27,7 +28,7 @@ interface Said {
 
 /** The shelf. */
 export function DancesScreen() {
-  const { data: dances, isPending, isError } = useDances();
+  const { data: dances, isPending, isError, error } = useDances();
   const navigate = useNavigate();
   const files = useFiles();
   const [problem, setProblem] = useState('');
@@ -47,14 +48,20 @@ export function DancesScreen() {
     return () => clearTimeout(timer);
   }, []);
 
-  const attempt = async (work: () => Promise<unknown>) => {
+  const working = useRef(false);
+  const attempt = useCallback(async (work: () => Promise<unknown>) => {
+    // One thing at a time: a double click makes one dance.
+    if (working.current) return;
+    working.current = true;
     try {
       setProblem('');
-      await work();
-    } catch {
-      setProblem(REFUSED);
+      await answered(work(), LONGEST_WORK);
+    } catch (error) {
+      setProblem(`${refusalWords(error)} What you see on the shelf is what is kept.`);
+    } finally {
+      working.current = false;
     }
-  };
+  }, []);
   const start = () => attempt(async () => navigate(`/dance/${(await addDance(NEW_DANCE)).id}`));
 
   return (
@@ -99,8 +106,9 @@ export function DancesScreen() {
       ))}
       {isError && (
         <Box role="alert" color="slip" marginBottom="1rem">
+          {refusalWords(error)}{' '}
           {t(
-            'The browser keeps nothing here: its storage is switched off or full. You can still open a file and print it, but nothing you type would stay.',
+            'Close other tabs of Pace Slate, leave a private window, or make room on this machine, then load this page again: what is kept is still there.',
           )}
         </Box>
       )}
@@ -144,6 +152,7 @@ export function DancesScreen() {
         <SelectionBar
           dances={chosen}
           files={files}
+          attempt={attempt}
           onDone={(words, undo) => {
             setSaid({ words, ...(undo && { undo }) });
             clear();
@@ -152,7 +161,7 @@ export function DancesScreen() {
         />
       )}
       {dances?.length === 0 && (
-        <EmptyShelf onDemo={() => void attempt(() => Promise.all(DEMO_DANCES.map((text) => addDance(text))))} />
+        <EmptyShelf onDemo={() => void attempt(() => addDances(DEMO_DANCES.map((text) => ({ text }))))} />
       )}
       {isPending && <chakra.p color="quiet">{t('Opening the shelf …')}</chakra.p>}
       {!isPending && !isError && <Keeping onSaid={say} onProblem={setProblem} />}

@@ -223,7 +223,16 @@ function largerTurns({ number, pieces }: Wall, count: number): Candidate[] {
   const said = turning?.call.turn;
   const [first] = line?.moments ?? [];
   const last = line?.moments[line.moments.length - 1];
-  if (!line || !turning || turning.call.copied || !said || !first || !last || !inside(line.calls[line.calls.length - 1])) return [];
+  if (
+    !line ||
+    !turning ||
+    turning.call.copied ||
+    !said ||
+    !first ||
+    !last ||
+    !inside(line.calls[line.calls.length - 1])
+  )
+    return [];
   const [from, to] = [countOfTick(first.time), countOfTick(last.time)];
   if (count - to >= REACH || first.time % TICKS_A_COUNT !== 0) return [];
   const now = turning.moments.reduce((sum, { action }) => sum + action.turn, 0);

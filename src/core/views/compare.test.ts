@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { studyText } from '../study';
 import { compareDances } from './compare';
-import { likeness, viewImport } from './import-view';
+import { likenessTo, viewImport } from './import-view';
 
 const BASE = `# Tide
 level: improver
@@ -121,10 +121,10 @@ describe('a sheet that comes in', () => {
   });
 
   test('likeness is 1 for the same lines, 0 for none, and does not ask for their order', () => {
-    expect(likeness(sheet, sheet)).toBe(1);
-    expect(likeness(sheet, '1-4 Vine R')).toBe(0);
-    expect(likeness(sheet, sheet.split('\n').reverse().join('\n'))).toBe(1);
-    expect(likeness(sheet, sheet.replace('1&2 Shuffle right', '1&2 Coaster right'))).toBeCloseTo(6 / 7);
-    expect(likeness('', sheet)).toBe(0);
+    expect(likenessTo(sheet)(sheet)).toBe(1);
+    expect(likenessTo(sheet)('1-4 Vine R')).toBe(0);
+    expect(likenessTo(sheet)(sheet.split('\n').reverse().join('\n'))).toBe(1);
+    expect(likenessTo(sheet)(sheet.replace('1&2 Shuffle right', '1&2 Coaster right'))).toBeCloseTo(6 / 7);
+    expect(likenessTo('')(sheet)).toBe(0);
   });
 });

@@ -63,8 +63,23 @@ export function viewImport(dance: Dance, view: ScriptView, findings: readonly Fi
   };
 }
 
-/** Figures one of whose names has a word that is nearly one of these. */
-function figuresLike(words: string): string[] {
+const MOST_REMEMBERED = 500;
+const remembered = new Map<string, readonly string[]>();
+
+/** Figures one of whose names has a word that is nearly one of these. Remembered by the words: a sheet says them again and again. */
+function figuresLike(words: string): readonly string[] {
+  const known = remembered.get(words);
+  if (known) return known;
+  if (remembered.size >= MOST_REMEMBERED) remembered.clear();
+  const found = words.length > LONGEST_WORDS ? [] : findLike(words);
+  remembered.set(words, found);
+  return found;
+}
+
+/** Longer stretches are remarks, no names. */
+const LONGEST_WORDS = 60;
+
+function findLike(words: string): string[] {
   const parts = words.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
   const near = (name: string): number =>
     Math.min(
@@ -95,22 +110,26 @@ function editsBetween(a: string, b: string): number {
   return row[b.length];
 }
 
-/** How alike two texts are: the share of their lines that both have, from 0 to 1. */
-export function likeness(a: string, b: string): number {
-  const linesOf = (text: string): Set<string> =>
-    new Set(
-      text
-        .split('\n')
-        .map((line) =>
-          line
-            .replace(/[^\p{L}\p{N}&]+/gu, ' ')
-            .trim()
-            .toLowerCase(),
-        )
-        .filter((line) => line.length > 2),
-    );
-  const [one, other] = [linesOf(a), linesOf(b)];
-  if (one.size === 0 || other.size === 0) return 0;
-  const both = [...one].filter((line) => other.has(line)).length;
-  return both / Math.max(one.size, other.size);
+/** How alike other texts are to this one: the share of lines that both have, from 0 to 1. */
+export function likenessTo(text: string): (other: string) => number {
+  const own = linesOf(text);
+  return (other) => {
+    const others = linesOf(other);
+    if (own.size === 0 || others.size === 0) return 0;
+    const both = [...others].filter((line) => own.has(line)).length;
+    return both / Math.max(own.size, others.size);
+  };
 }
+
+const linesOf = (text: string): Set<string> =>
+  new Set(
+    text
+      .split('\n')
+      .map((line) =>
+        line
+          .replace(/[^\p{L}\p{N}&]+/gu, ' ')
+          .trim()
+          .toLowerCase(),
+      )
+      .filter((line) => line.length > 2),
+  );

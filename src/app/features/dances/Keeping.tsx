@@ -1,9 +1,10 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo, useRef, useState } from 'react';
-import { askToKeep, findSpace, makeBackup, readBackup, restoreBackup } from '../../../store';
+import { answered, askToKeep, findSpace, makeBackup, refusalWords } from '../../../store';
 import { Button } from '../../theme/Button';
 import { downloadFile } from './download';
+import { useRestore } from './use-restore';
 import { t } from '../../texts';
 
 const KEY = ['space'];
@@ -26,22 +27,18 @@ export const Keeping = memo(function Keeping({
   const [isNew, setIsNew] = useState(isFirstVisit);
   const day = new Date().toISOString().slice(0, 10);
 
-  const save = async (): Promise<void> =>
-    downloadFile(`pace-slate-backup-${day}.json`, 'application/json', await makeBackup());
-  const restore = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
-    if (file.size > 400_000_000) return onProblem('This file is far larger than a backup can be.');
-    const read = readBackup(await file.text());
-    if ('problem' in read) return onProblem(read.problem);
+  const save = async (): Promise<void> => {
     try {
-      const { added, met } = await restoreBackup(read.backup);
+      downloadFile(`pace-slate-backup-${day}.json`, 'application/json', await answered(makeBackup(), 60_000));
+    } catch (error) {
+      onProblem(`${refusalWords(error)} No backup was made.`);
+    }
+  };
+  const restoring = useRestore(onSaid, onProblem);
+  const restore = async (file: File | undefined): Promise<void> => {
+    if (file && (await restoring.restore(file))) {
       noteVisit();
       setIsNew(false);
-      onSaid(
-        `${added === 1 ? '1 dance is' : `${added} dances are`} back on the shelf${met > 0 ? `; ${met} ${met === 1 ? 'was' : 'were'} here already, nothing of either is lost` : ''}.`,
-      );
-    } catch {
-      onProblem('The browser refused to keep the backup: its storage is full. Nothing was changed.');
     }
   };
   return (
@@ -102,7 +99,15 @@ export const Keeping = memo(function Keeping({
           </Button>
         )}
         {space?.isPersistent && <span>{t('It will not clear it by itself.')}</span>}
-        <chakra.span marginLeft="auto" display="flex" gap="0.35rem">
+        <chakra.span marginLeft="auto" display="flex" gap="0.35rem" alignItems="center">
+          {restoring.busy && (
+            <>
+              <span role="status">{restoring.busy}</span>
+              <Button size="small" onClick={restoring.stop}>
+                {t('Stop')}
+              </Button>
+            </>
+          )}
           <Button size="small" onClick={() => void save()}>
             {t('Back up everything')}
           </Button>

@@ -15,11 +15,14 @@ import { t } from '../../texts';
 export function SelectionBar({
   dances,
   files,
+  attempt,
   onDone,
   onClear,
 }: {
   dances: readonly DanceRecord[];
   files: FileWork;
+  /** Does it one at a time, and says when the browser refuses. */
+  attempt: (work: () => Promise<unknown>) => Promise<void>;
   onDone: (words: string, undo?: () => Promise<unknown>) => void;
   onClear: () => void;
 }) {
@@ -38,21 +41,19 @@ export function SelectionBar({
     if (made) downloadFile(fileName(`dances ${ending}`, 'zip'), 'application/zip', made as Uint8Array<ArrayBuffer>);
   };
   const tidyAll = async (): Promise<void> => {
-    const before = dances.map(({ id, text }) => ({ id, text }));
-    const changed: { id: string; text: string; revision: number }[] = [];
-    for (const { id, text, revision } of dances) {
-      const tidy = tidyScript(studyText(text, personalFigures()).dance, houseStyle());
-      if (tidy === text) continue;
-      const saved = await saveDance(id, tidy, revision);
-      if (saved.kind === 'saved') changed.push({ id, text: tidy, revision: saved.record.revision });
+    const changed: { dance: DanceRecord; revision: number }[] = [];
+    for (const dance of dances) {
+      const tidy = tidyScript(studyText(dance.text, personalFigures()).dance, houseStyle());
+      if (tidy === dance.text) continue;
+      const saved = await saveDance(dance.id, tidy, dance.revision);
+      if (saved.kind === 'saved') changed.push({ dance, revision: saved.record.revision });
     }
     onDone(
       changed.length === 0
         ? 'They were tidy already.'
         : `${changed.length === 1 ? '1 dance is' : `${changed.length} dances are`} tidied.`,
       async () => {
-        for (const { id, revision } of changed)
-          await saveDance(id, before.find((one) => one.id === id)?.text ?? '', revision);
+        for (const { dance, revision } of changed) await saveDance(dance.id, dance.text, revision);
       },
     );
   };
@@ -71,6 +72,10 @@ export function SelectionBar({
     await tagDances(ids, name, isOn);
     setTag('');
     onDone(`“${name}” ${isOn ? 'is on' : 'is off'} ${count}.`, () => tagDances(ids, name, !isOn));
+  };
+  const deleteAll = async (): Promise<void> => {
+    await deleteDances(ids);
+    onDone(`${count} off the shelf.`, () => restoreDances(dances));
   };
 
   return (
@@ -114,7 +119,7 @@ export function SelectionBar({
         gap="0.3rem"
         onSubmit={(event) => {
           event.preventDefault();
-          void putTag();
+          void attempt(putTag);
         }}
       >
         <Input
@@ -129,16 +134,13 @@ export function SelectionBar({
           <Tag size={17} aria-hidden /> {t('Tag')}
         </Button>
       </chakra.form>
-      <Button variant="bar" onClick={() => void tidyAll()}>
+      <Button variant="bar" onClick={() => void attempt(tidyAll)}>
         <Sparkles size={17} aria-hidden /> {t('Tidy')}
       </Button>
-      <Button variant="bar" onClick={() => void duplicateAll()}>
+      <Button variant="bar" onClick={() => void attempt(duplicateAll)}>
         <Copy size={17} aria-hidden /> {t('Duplicate')}
       </Button>
-      <Button
-        variant="bar"
-        onClick={() => void deleteDances(ids).then(() => onDone(`${count} off the shelf.`, () => restoreDances(ids)))}
-      >
+      <Button variant="bar" onClick={() => void attempt(deleteAll)}>
         <Trash2 size={17} aria-hidden /> {t('Delete')}
       </Button>
       <Button variant="bar" size="small" marginLeft="auto" onClick={onClear}>

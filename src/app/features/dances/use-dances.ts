@@ -1,6 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { addDemoDances, adoptDrafts, clearDeleted, listDances, watchDances } from '../../../store';
+import {
+  addDemoDances,
+  adoptLeftWords,
+  answered,
+  clearDeleted,
+  listDances,
+  refreshFacts,
+  watchDances,
+} from '../../../store';
 import { DEMO_DANCES } from './demo';
 
 const KEY = ['dances'];
@@ -11,11 +19,15 @@ export function useDances() {
   useEffect(() => watchDances((dances) => queries.setQueryData(KEY, dances)), [queries]);
   return useQuery({
     queryKey: KEY,
-    queryFn: async () => {
-      await addDemoDances(DEMO_DANCES);
-      await adoptDrafts().catch(() => undefined);
-      void clearDeleted();
-      return listDances();
-    },
+    queryFn: () => answered(openShelf()),
   });
+}
+
+async function openShelf() {
+  await addDemoDances(DEMO_DANCES);
+  await adoptLeftWords().catch(() => undefined);
+  // Nobody waits for these; the shelf hears of what they change.
+  void clearDeleted().catch(() => undefined);
+  void refreshFacts().catch(() => undefined);
+  return listDances();
 }

@@ -36,16 +36,20 @@ export function KeepingNotice() {
             {t('Try again')}
           </Button>
         </>
-      ) : keeping.theirs ? (
+      ) : keeping.kind === 'two-versions' ? (
         <TwoVersions
-          onMine={() => void session.keepMine(keeping.theirs as never)}
-          onTheirs={() => void session.takeTheirs(keeping.theirs as never)}
+          onMine={() => void session.keepMine(keeping.theirs)}
+          onTheirs={() => void session.takeTheirs(keeping.theirs)}
         />
       ) : (
         <>
           <span>
-            <b>{t('This dance was removed in another tab.')}</b> Your words are still here.
+            <b>{t('This dance is off the shelf.')}</b> It was deleted here or in another tab, or the browser has lost
+            it. The words you see are still here, and what you type stays with them.
           </span>
+          <Button size="small" variant="solid" onClick={() => void session.putBack()}>
+            {t('Put it back on the shelf')}
+          </Button>
           <Button size="small" onClick={save}>
             {t('Save as a file')}
           </Button>

@@ -1,19 +1,31 @@
 /**
  * One open dance: the text being typed, and its way into the store. It belongs to the window and outlives a change of screen.
  *
- * A change is written after a short pause, and at the latest half a second after the first unwritten key; when the page is hidden
- * it is written at once, and put where a closing page can still write. Every write names the revision it builds on: when another
- * tab was there first, nothing is overwritten and the writer is asked.
+ * Every key goes into the journal at once. The dance itself is written after a short pause, and at the latest half a second after
+ * the first unwritten key; when the page is hidden it is written at once, and put where a closing page can still write. Every write
+ * names the revision it builds on: when another tab was there first, or took the dance off the shelf, nothing is overwritten and the
+ * writer is asked.
  */
 import {
+  addDance,
+  answered,
+  database,
   dropDraft,
-  findDraft,
+  dropLeftWords,
+  Journal,
   keepDraft,
+  nextEdit,
+  otherVersion,
+  refusalWords,
+  reviveDance,
   saveDance,
   saveHistory,
+  TAB,
+  timeNow,
   watchDance,
-  addDance,
   type DanceRecord,
+  type Draft,
+  type LeftWords,
 } from '../../../store';
 
 export type Keeping =
@@ -22,7 +34,9 @@ export type Keeping =
   /** The browser refused; the text is in this tab and nowhere else. */
   | { readonly kind: 'refused'; readonly reason: string }
   /** Another tab changed the dance as well. */
-  | { readonly kind: 'two-versions'; readonly theirs: DanceRecord | undefined };
+  | { readonly kind: 'two-versions'; readonly theirs: DanceRecord }
+  /** It was taken off the shelf in another tab, or the browser has lost it. */
+  | { readonly kind: 'gone' };
 
 const PAUSE = 180;
 const LONGEST_WAIT = 450;
@@ -43,22 +57,30 @@ export class DanceSession {
   private telling: ReturnType<typeof setTimeout> | undefined;
   private waitingSince = 0;
   private saving: Promise<void> | undefined;
+  private answering: Promise<void> | undefined;
+  /** What was heard while something was being written; heard again afterwards. */
+  private missed: { readonly record: DanceRecord | undefined } | undefined;
+  private readonly journal: Journal;
   private readonly listeners = new Set<() => void>();
   private readonly remoteListeners = new Set<(text: string) => void>();
   private stopWatching: (() => void) | undefined;
   private describeHistory: (() => unknown) | undefined;
 
-  constructor(record: DanceRecord) {
+  /** `left`: words for this dance that a closed or dead tab left behind; they stay where they are until they are kept here. */
+  constructor(
+    record: DanceRecord,
+    private left: LeftWords | undefined = undefined,
+  ) {
     this.id = record.id;
     this.base = record.revision;
     this.savedText = record.text;
-    const draft = findDraft(record.id);
-    this.recovered = draft !== undefined && draft.text !== record.text;
-    this.text = this.recovered && draft ? draft.text : record.text;
-    if (this.recovered && draft && draft.base !== record.revision)
-      this.keeping = { kind: 'two-versions', theirs: record };
-    else if (this.recovered) this.schedule();
-    else dropDraft(record.id);
+    this.journal = new Journal(record.id, TAB, database);
+    this.recovered = left !== undefined && left.text !== record.text;
+    this.text = left ? left.text : record.text;
+    if (!left) return;
+    if (!this.recovered) this.settled();
+    else if (left.base !== record.revision) this.keeping = { kind: 'two-versions', theirs: record };
+    else this.schedule();
   }
 
   /** Starts listening; returns the way to stop. */
@@ -81,8 +103,10 @@ export class DanceSession {
   edit(text: string): void {
     if (text === this.text) return;
     this.text = text;
-    if (this.keeping.kind === 'two-versions') {
-      keepDraft(this.id, { text, base: this.base });
+    const draft = this.draft();
+    void this.journal.note(draft);
+    if (this.isAsking()) {
+      keepDraft(this.id, draft);
       this.tell();
       return;
     }
@@ -100,6 +124,9 @@ export class DanceSession {
     this.timer = undefined;
     this.saving ??= this.save().finally(() => {
       this.saving = undefined;
+      const missed = this.missed;
+      this.missed = undefined;
+      if (missed) this.hear(missed.record);
       if (this.text !== this.savedText && this.keeping.kind === 'kept') this.schedule();
     });
     return this.saving;
@@ -108,20 +135,45 @@ export class DanceSession {
   // Two versions
 
   /** Takes the other tab's words; this tab's go on the shelf as a dance of their own. */
-  async takeTheirs(theirs: DanceRecord): Promise<void> {
-    if (this.text !== theirs.text)
-      await addDance(this.text.replace(/^#(?!#)(.*)$/m, (line) => `${line} (other version)`));
-    this.adopt(theirs);
+  takeTheirs(theirs: DanceRecord): Promise<void> {
+    return this.answer(async () => {
+      if (this.text !== theirs.text) await addDance(otherVersion(this.text));
+      this.adopt(theirs);
+    });
   }
 
   /** Puts this tab's words on top of the other's, which stay as a dance of their own. */
-  async keepMine(theirs: DanceRecord): Promise<void> {
-    if (this.text !== theirs.text)
-      await addDance(theirs.text.replace(/^#(?!#)(.*)$/m, (line) => `${line} (other version)`));
-    this.base = theirs.revision;
-    this.savedText = theirs.text;
-    this.become({ kind: 'kept' });
-    await this.flush();
+  keepMine(theirs: DanceRecord): Promise<void> {
+    return this.answer(async () => {
+      if (this.text !== theirs.text) await addDance(otherVersion(theirs.text));
+      this.base = theirs.revision;
+      this.savedText = theirs.text;
+      this.become({ kind: 'kept' });
+      await this.flush();
+    });
+  }
+
+  /** Puts a dance that is gone on the shelf again, with the words of this tab. */
+  putBack(): Promise<void> {
+    return this.answer(async () => {
+      const text = this.text;
+      const record = await reviveDance(this.id, text);
+      this.base = record.revision;
+      this.savedText = text;
+      this.settled();
+      this.become({ kind: 'kept' });
+      if (this.text !== text) this.schedule();
+    });
+  }
+
+  /** An answer is given once, however often it is pressed; a browser that refuses leaves the question standing. */
+  private answer(work: () => Promise<void>): Promise<void> {
+    this.answering ??= work()
+      .catch((error: unknown) => this.become({ kind: 'refused', reason: refusalWords(error) }))
+      .finally(() => {
+        this.answering = undefined;
+      });
+    return this.answering;
   }
 
   subscribe = (listener: () => void): (() => void) => {
@@ -141,8 +193,13 @@ export class DanceSession {
     return `${quiet ? '' : this.keeping.kind}\n${this.text}`;
   };
 
+  /** The dance is kept under a question that only its writer can answer. */
+  private isAsking = (): boolean => this.keeping.kind === 'two-versions' || this.keeping.kind === 'gone';
+
+  private draft = (): Draft => ({ text: this.text, base: this.base, edits: nextEdit(), at: timeNow() });
+
   private schedule(): void {
-    const now = Date.now();
+    const now = performance.now();
     if (this.timer === undefined) this.waitingSince = now;
     clearTimeout(this.timer);
     const wait = Math.max(0, Math.min(PAUSE, this.waitingSince + LONGEST_WAIT - now));
@@ -153,37 +210,64 @@ export class DanceSession {
 
   private async save(): Promise<void> {
     const text = this.text;
-    if (text === this.savedText) {
-      dropDraft(this.id);
+    if (text === this.savedText && this.keeping.kind !== 'gone') {
+      this.settled();
       if (this.keeping.kind !== 'kept') this.become({ kind: 'kept' });
       return;
     }
     try {
-      const result = await saveDance(this.id, text, this.base);
+      const result = await answered(saveDance(this.id, text, this.base));
       if (result.kind === 'changed-elsewhere') return this.meetOther(result.record);
+      if (result.kind === 'gone') return this.ask({ kind: 'gone' });
       this.base = result.record.revision;
       this.savedText = text;
-      dropDraft(this.id);
+      this.settled();
       if (this.keeping.kind === 'waiting') this.keeping = { kind: 'kept' };
       else if (this.keeping.kind === 'refused') this.become({ kind: 'kept' });
       const state = this.describeHistory?.();
       if (state !== undefined && this.text === text) await saveHistory({ id: this.id, text, state });
     } catch (error) {
-      keepDraft(this.id, { text, base: this.base });
-      this.become({ kind: 'refused', reason: sentenceFor(error) });
+      keepDraft(this.id, this.draft());
+      this.become({ kind: 'refused', reason: refusalWords(error) });
     }
   }
 
-  private meetOther(record: DanceRecord | undefined): void {
-    keepDraft(this.id, { text: this.text, base: this.base });
-    if (record?.text === this.text) return this.adopt(record);
-    this.become({ kind: 'two-versions', theirs: record });
+  /** What was typed until now is kept: nothing of it needs to wait elsewhere. Later keys wait anew. */
+  private settled(): void {
+    dropDraft(this.id);
+    if (this.left) void dropLeftWords(this.left);
+    this.left = undefined;
+    if (this.text === this.savedText) this.journal.forget();
+    else void this.journal.note(this.draft());
+  }
+
+  private ask(keeping: Keeping): void {
+    if (this.text !== this.savedText) keepDraft(this.id, this.draft());
+    this.become(keeping);
+  }
+
+  private meetOther(record: DanceRecord): void {
+    if (record.text === this.text) this.adopt(record);
+    else this.ask({ kind: 'two-versions', theirs: record });
   }
 
   private hear(record: DanceRecord | undefined): void {
-    if (!record || record.revision <= this.base || this.saving) return;
-    if (this.text === this.savedText || record.text === this.text) this.adopt(record);
-    else this.become({ kind: 'two-versions', theirs: record });
+    if (this.saving || this.answering) {
+      this.missed = { record };
+      return;
+    }
+    if (!record || record.deletedAt > 0) {
+      if (this.keeping.kind !== 'gone') this.ask({ kind: 'gone' });
+      return;
+    }
+    // Put back on the shelf elsewhere.
+    if (this.keeping.kind === 'gone' && record.revision === this.base) {
+      this.become({ kind: 'kept' });
+      if (this.text !== this.savedText) this.schedule();
+    }
+    if (record.revision <= this.base) return;
+    if (this.text === this.savedText) this.adopt(record);
+    else this.meetOther(record);
   }
 
   private adopt(record: DanceRecord): void {
@@ -191,17 +275,17 @@ export class DanceSession {
     this.savedText = record.text;
     clearTimeout(this.timer);
     this.timer = undefined;
-    dropDraft(this.id);
     const changed = this.text !== record.text;
     this.text = record.text;
+    this.settled();
     if (changed) for (const listener of this.remoteListeners) listener(record.text);
     this.become({ kind: 'kept' });
   }
 
   private leave(): void {
     if (this.text === this.savedText) return;
-    keepDraft(this.id, { text: this.text, base: this.base });
-    if (this.keeping.kind !== 'two-versions') void this.flush();
+    keepDraft(this.id, this.draft());
+    if (!this.isAsking()) void this.flush();
   }
 
   private become(keeping: Keeping): void {
@@ -220,10 +304,4 @@ export class DanceSession {
   private tell(): void {
     for (const listener of this.listeners) listener();
   }
-}
-
-function sentenceFor(error: unknown): string {
-  const name = error instanceof Error ? error.name : '';
-  if (name.includes('Quota')) return 'The browser’s storage is full.';
-  return 'The browser refuses to keep anything.';
 }

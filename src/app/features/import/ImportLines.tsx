@@ -1,5 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react';
-import { memo, useLayoutEffect, useRef, useState } from 'react';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { ImportLine } from '../../../core';
 import { Button } from '../../theme/Button';
 import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
@@ -42,46 +43,85 @@ export function ImportLines({
       lines.findIndex(({ isOpen }) => isOpen),
     ),
   );
-  const cursor = useRef<{ line: number; at: number | undefined }>(undefined);
   const list = useRef<HTMLOListElement>(null);
-  const settle = (settled: Settled): void => {
-    onSettle(settled.text);
-    setCurrent(settled.line);
-    cursor.current = { line: settled.line, at: settled.at };
+  const words = useMemo(() => text.split('\n'), [text]);
+  const rows = useRows(list, words);
+  const cursor = useRef<{ line: number; at: number | undefined }>(undefined);
+  const go = (line: number, at?: number): void => {
+    setCurrent(line);
+    cursor.current = { line, at };
+    // One that is out of sight is drawn first.
+    rows.scrollToIndex(line, { align: 'auto' });
   };
+  // After every drawing: the line that the cursor goes to may be drawn only now.
   useLayoutEffect(() => {
     const wanted = cursor.current;
-    if (!wanted) return;
+    const field = wanted && list.current?.querySelector<HTMLInputElement>(`[data-line="${wanted.line}"] input`);
+    if (!field) return;
     cursor.current = undefined;
-    const field = list.current?.querySelector<HTMLInputElement>(`[data-line="${wanted.line}"] input`);
-    field?.focus();
-    if (wanted.at !== undefined) field?.setSelectionRange(wanted.at, wanted.at);
+    field.focus();
+    if (wanted.at !== undefined) field.setSelectionRange(wanted.at, wanted.at);
   });
   return (
-    <chakra.ol ref={list} aria-label={t('Lines of the sheet')} borderTop="2px solid" borderColor="rule">
-      {lines.map((line, index) => (
+    <chakra.ol
+      ref={list}
+      aria-label={t('Lines of the sheet')}
+      borderTop="2px solid"
+      borderColor="rule"
+      position="relative"
+      height={`${rows.getTotalSize() + 2}px`}
+    >
+      {rows.getVirtualItems().map(({ index, start }) => (
         <Line
           key={index}
+          ref={rows.measureElement}
           index={index}
-          line={line}
+          count={words.length}
+          top={start - rows.options.scrollMargin}
+          words={words[index] ?? ''}
+          line={lines[index]?.text === words[index] ? lines[index] : undefined}
           isCurrent={index === current}
           onFocus={setCurrent}
-          onRewrite={(words) => onSettle(rewriteLine(text, index, words))}
-          onSettle={(change) => settle(change(text))}
-          onMove={(to) => {
-            if (to < 0 || to >= lines.length) return;
-            setCurrent(to);
-            list.current?.querySelector<HTMLInputElement>(`[data-line="${to}"] input`)?.focus();
+          onRewrite={(own) => onSettle(rewriteLine(text, index, own))}
+          onSettle={(change) => {
+            const settled = change(text);
+            onSettle(settled.text);
+            go(settled.line, settled.at);
           }}
+          onMove={(to) => to >= 0 && to < words.length && go(to)}
         />
       ))}
     </chakra.ol>
   );
 }
 
+const ROW = 34;
+
+/** Only lines in sight are drawn, however long the sheet is. */
+function useRows(list: React.RefObject<HTMLOListElement | null>, words: readonly string[]) {
+  const [offset, setOffset] = useState(0);
+  useLayoutEffect(() => setOffset(list.current?.offsetTop ?? 0), [list]);
+  // No compiler is used here that its functions could mislead.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  return useVirtualizer({
+    count: words.length,
+    estimateSize: (index) => (words[index]?.trim() === '' ? 18 : ROW),
+    overscan: 8,
+    scrollMargin: offset,
+    getScrollElement: () => list.current?.closest('main') ?? null,
+    initialRect: { width: 1024, height: 900 },
+  });
+}
+
 interface LineProps {
+  ref: (row: HTMLLIElement | null) => void;
   index: number;
-  line: ImportLine;
+  count: number;
+  /** Where it stands, pixels from the top of the list. */
+  top: number;
+  words: string;
+  /** What was understood of these very words, once that is known. */
+  line: ImportLine | undefined;
   isCurrent: boolean;
   onFocus: (index: number) => void;
   onRewrite: (words: string) => void;
@@ -90,7 +130,7 @@ interface LineProps {
 }
 
 const Line = memo(
-  function Line({ index, line, isCurrent, onFocus, onRewrite, onSettle, onMove }: LineProps) {
+  function Line({ ref, index, count, top, words, line, isCurrent, onFocus, onRewrite, onSettle, onMove }: LineProps) {
     const onKeyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
       const { selectionStart, selectionEnd, value } = event.currentTarget;
       const at = selectionStart ?? 0;
@@ -108,18 +148,26 @@ const Line = memo(
         onSettle((text) => toggleNote(text, index));
       }
     };
-    const isBlank = line.text.trim() === '';
+    const isBlank = words.trim() === '';
+    const isOpen = line?.isOpen === true;
+    const kind = line?.kind;
     return (
       <chakra.li
+        ref={ref}
+        data-index={index}
         data-line={index}
-        data-open={line.isOpen || undefined}
+        data-open={isOpen || undefined}
+        aria-setsize={count}
+        aria-posinset={index + 1}
+        position="absolute"
+        insetInline="0"
+        style={{ top }}
         borderBottom="1px solid"
         borderColor="line"
         background={isCurrent ? 'sand' : undefined}
         borderLeft="4px solid"
-        borderLeftColor={line.isOpen ? 'slip' : 'transparent'}
+        borderLeftColor={isOpen ? 'slip' : 'transparent'}
         paddingLeft="0.5rem"
-        css={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 2.1rem' }}
       >
         <Flex
           align="center"
@@ -129,7 +177,7 @@ const Line = memo(
         >
           <chakra.input
             aria-label={`Line ${index + 1}`}
-            value={line.text}
+            value={words}
             spellCheck={false}
             onFocus={() => onFocus(index)}
             onChange={(event) => onRewrite(event.target.value)}
@@ -137,26 +185,32 @@ const Line = memo(
             flex="1"
             minWidth={{ base: '100%', md: '0' }}
             font="inherit"
-            fontWeight={line.kind === 'title' || line.kind === 'heading' ? '700' : '400'}
-            fontStyle={line.kind === 'note' ? 'italic' : 'normal'}
-            color={line.kind === 'text' || line.kind === 'note' ? 'quiet' : 'ink'}
+            fontWeight={kind === 'title' || kind === 'heading' ? '700' : '400'}
+            fontStyle={kind === 'note' ? 'italic' : 'normal'}
+            color={kind === 'text' || kind === 'note' ? 'quiet' : 'ink'}
             background="transparent"
             border="none"
             padding="0.15rem 0.25rem"
             css={{ fontVariantNumeric: 'tabular-nums' }}
           />
-          <Understood line={line} />
+          {line && <Understood line={line} />}
         </Flex>
-        {line.isOpen && (
+        {line?.isOpen && (
           <chakra.p color="slip" fontSize="0.9375rem" padding="0 0.25rem 0.3rem">
             {line.problems[0]}
           </chakra.p>
         )}
-        {isCurrent && !isBlank && <Actions line={line} index={index} onSettle={onSettle} />}
+        {isCurrent && !isBlank && line && <Actions line={line} index={index} onSettle={onSettle} />}
       </chakra.li>
     );
   },
-  (a, b) => a.line === b.line && a.isCurrent === b.isCurrent && a.index === b.index,
+  (a, b) =>
+    a.line === b.line &&
+    a.words === b.words &&
+    a.isCurrent === b.isCurrent &&
+    a.index === b.index &&
+    a.count === b.count &&
+    a.top === b.top,
 );
 
 /** The computed side: feet, weight and facing of a step line; what it is of any other. */

@@ -38,7 +38,8 @@ export const unwindWrongWay: Rule = {
         ];
       const way = unwindWay(crossing);
       const said = call.call.turn;
-      if (!said?.way || call.call.copied || moment.action.turn === 0 || wayOfTurn(moment.action.turn) === way) return [];
+      if (!said?.way || call.call.copied || moment.action.turn === 0 || wayOfTurn(moment.action.turn) === way)
+        return [];
       const span = placeIn(line.line, said.span);
       const words = dance.script.text.slice(span.from, span.to);
       const place = crossing.where === 'front' ? 'in front of' : 'behind';

@@ -1,0 +1,74 @@
+/** A backup brought back: said while it lasts, stopped when asked, and all that was left out is named. */
+import { useRef, useState } from 'react';
+import { readBackup, refusalWords, restoreBackup, type Backup, type Restored } from '../../../store';
+
+const LARGEST = 400_000_000;
+
+export interface Restore {
+  /** How far it is, once there is more than a moment's work. */
+  readonly busy: string;
+  /** False when nothing came of it. */
+  readonly restore: (file: File) => Promise<boolean>;
+  readonly stop: () => void;
+}
+
+export function useRestore(onSaid: (words: string) => void, onProblem: (words: string) => void): Restore {
+  const [busy, setBusy] = useState('');
+  const running = useRef<AbortController>(undefined);
+  const restore = async (file: File): Promise<boolean> => {
+    if (running.current) return false;
+    running.current = new AbortController();
+    let reached = 0;
+    try {
+      const read = await readFile(file);
+      if ('problem' in read) {
+        onProblem(read.problem);
+        return false;
+      }
+      const restored = await restoreBackup(read.backup, {
+        signal: running.current.signal,
+        onProgress: (done, total) => {
+          reached = done;
+          if (done < total) setBusy(`${done} of ${total} dances …`);
+        },
+      });
+      onProblem('');
+      onSaid(restoredWords(read.backup, restored));
+      return true;
+    } catch (error) {
+      onProblem(
+        `${refusalWords(error)} ${reached === 0 ? 'Nothing was changed.' : `${reached} dances of the backup are here; the rest can be restored from the same file later.`}`,
+      );
+      return reached > 0;
+    } finally {
+      running.current = undefined;
+      setBusy('');
+    }
+  };
+  return { busy, restore, stop: () => running.current?.abort() };
+}
+
+async function readFile(file: File): Promise<ReturnType<typeof readBackup>> {
+  if (file.size > LARGEST) return { problem: 'This file is far larger than a backup can be.' };
+  const text = await file.text().catch(() => undefined);
+  return text === undefined ? { problem: 'The browser can’t read this file.' } : readBackup(text);
+}
+
+const list = (words: readonly string[]): string => {
+  const few = words.slice(0, 6);
+  return words.length > few.length ? `${few.join(', ')} and ${words.length - few.length} more` : few.join(', ');
+};
+
+/** All of it in one or more sentences. */
+export function restoredWords({ damaged }: Backup, { added, met, left, otherFigures }: Restored): string {
+  const sentences = [
+    `${added === 1 ? '1 dance is' : `${added} dances are`} back on the shelf${met > 0 ? `; ${met} ${met === 1 ? 'was' : 'were'} here already, nothing of either is lost` : ''}.`,
+  ];
+  if (left > 0) sentences.push(`Stopped: ${left} of the backup were not brought back.`);
+  if (damaged.length > 0) sentences.push(`Damaged and left out: ${list(damaged)}.`);
+  if (otherFigures.length > 0)
+    sentences.push(
+      `You have other figures of these names, and yours stay: ${list(otherFigures.map((name) => `“${name}”`))}.`,
+    );
+  return sentences.join(' ');
+}
