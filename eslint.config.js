@@ -1,11 +1,25 @@
 import js from '@eslint/js';
 import tseslint from 'typescript-eslint';
 import hooks from 'eslint-plugin-react-hooks';
+import regexp from 'eslint-plugin-regexp';
 
 export default tseslint.config(
   { ignores: ['dist', 'coverage', 'test-results', 'playwright-report', 'node_modules'] },
   js.configs.recommended,
   ...tseslint.configs.recommended,
+  {
+    // No pattern may try the same letters in more and more ways: a pasted line would stop the tab.
+    plugins: { regexp },
+    rules: {
+      'regexp/no-super-linear-backtracking': 'error',
+      'regexp/no-dupe-disjunctions': 'error',
+    },
+  },
+  {
+    // Lines are bounded here in length and in the spaces they hold (`reading/script.ts`): what is quadratic stays small.
+    files: ['src/core/reading/**/*.ts'],
+    rules: { 'regexp/no-super-linear-backtracking': 'off' },
+  },
   {
     files: ['src/app/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },

@@ -3,7 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 
-const IMPORT = /(?:^|[;}\s])(?:import|export)\s*(?:[\w*{}\s,$]+\s*from\s*)?["']\.\/([\w.-]+\.js)["']/g;
+const IMPORT = /(?:^|[;}\s])(?:import|export)(?:[\w*{}\s,$]*from)?\s*["']\.\/([\w.-]+\.js)["']/g;
 
 export interface Sizes {
   /** Bytes, gzipped, of all JavaScript that is loaded before a screen stands. */

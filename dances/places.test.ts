@@ -55,7 +55,13 @@ function misplaced(text: string): string[] {
         calls.flatMap(({ call }) =>
           placesOf(call)
             // A run such as RLR is cut between its letters.
-            .filter((place) => !isWhole(line.text.replace(/\b[rldg]{2,8}\b/gi, (run) => ' '.repeat(run.length)), place))
+            .filter(
+              (place) =>
+                !isWhole(
+                  line.text.replace(/\b[rldg]{2,8}\b/gi, (run) => ' '.repeat(run.length)),
+                  place,
+                ),
+            )
             .map((place) => `read ${JSON.stringify(place)} in “${line.text}”`),
         ),
       ),

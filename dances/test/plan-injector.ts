@@ -20,8 +20,12 @@ const HOUR = /(?<=\(|, |: )\d{1,2}(?=:00[,)])/g;
 
 const IN_A_PLAN_LINE: readonly (readonly [kind: string, where: RegExp, change: Change])[] = [
   ['restart a count off', /restart after|^ending/i, eachNumber(/(?<=after )\d+/g, (count) => [count - 1, count + 1])],
-  ['restart on another wall', /restart/i, eachNumber(/(?<=walls? (?:\d+, )*)\d+(?![^(]*\))/g, (wall) => [wall + 1])],
-  ['tag on another wall', /tag/i, eachNumber(/(?<=walls? (?:\d+, )*)\d+(?![^(]*\))/g, (wall) => [wall + 1])],
+  [
+    'restart on another wall',
+    /restart/i,
+    eachNumber(/(?<=walls? (?:\d+, )*)\d+\b(?![^(\d]*\))/g, (wall) => [wall + 1]),
+  ],
+  ['tag on another wall', /tag/i, eachNumber(/(?<=walls? (?:\d+, )*)\d+\b(?![^(\d]*\))/g, (wall) => [wall + 1])],
   [
     'wall of the room misstated',
     /\(/,

@@ -2,6 +2,7 @@
 export { studyText, LONGEST_LIVE_TEXT, LONGEST_TEXT, type Study } from './study';
 export { FEET, freeFoot, otherFoot, type Foot, type Weight } from './model/feet';
 export { hourOfFacing, turnWords, CIRCLE, type Facing } from './model/turns';
+export { greatest, least } from './model/numbers';
 export { applyEdits, positionOf, type Edit, type Span } from './model/text';
 export { SEVERITIES, type Finding, type Proposal, type Severity } from './model/findings';
 export { isSlip } from './checking/check';

@@ -82,6 +82,13 @@ function cellsOf(line: string): string[] | undefined {
     .map((cell) => unescape(cell.trim()));
 }
 
+/** A heading may be closed by signs of its own (CommonMark 0.31, 4.2): after a space, and not behind a backslash. */
+const withoutClosing = (text: string): string =>
+  text
+    .trimEnd()
+    .replace(/(?:^|\s)#+$/, '')
+    .trimEnd();
+
 const CALL_COLUMN = 7;
 
 /** The script inside Markdown: ours, or a sheet that somebody else wrote down in headings, lists and tables. */
@@ -102,7 +109,7 @@ export function readDanceMarkdown(markdown: string): string {
 function plainLine(line: string): string {
   const fact = /^\s*[-*]\s+\*\*(.+?)\*\*:(.*)$/.exec(line);
   if (fact) return `${unescape(fact[1])}:${unescape(fact[2])}`;
-  const marked = /^(\s*(?:#+|>)\s*)(.*)$/.exec(line);
-  if (marked) return marked[1] + unescape(marked[2].replace(/\s*#*\s*$/, ''));
+  const mark = /^\s*(?:#+|>)\s*/.exec(line)?.[0];
+  if (mark !== undefined) return mark + unescape(withoutClosing(line.slice(mark.length)));
   return unescape(line.replace(/^\s*[-*]\s+/, '').replace(/\*\*/g, ''));
 }

@@ -2,6 +2,7 @@
 import type { FloorMark, FootMark, RailCell, Weight } from '../core';
 import type { Item, Tint } from './page';
 import { widthOf } from './type';
+import { greatest, least } from '../core';
 
 const CIRCLE = 48;
 const round = (value: number): number => Math.round(value * 100) / 100;
@@ -134,7 +135,7 @@ export function railItems(rail: readonly RailCell[], x: number, y: number, cell:
 export function floorItems(marks: readonly FloorMark[], x: number, y: number, size: number): Item[] {
   const xs = marks.map((mark) => mark.x);
   const ys = marks.map((mark) => mark.y);
-  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const [left, right, low, high] = [least(xs), greatest(xs), least(ys), greatest(ys)];
   const scale = Math.min(size / 3.6, (size * 0.66) / Math.max(right - left, high - low, 1));
   const place = (mark: { x: number; y: number }): [number, number] => [
     x + size / 2 + (mark.x - (left + right) / 2) * scale,

@@ -6,6 +6,7 @@ import { liveQuery } from 'dexie';
 import { timeNow } from './clock';
 import { database, type SlateDatabase } from './database';
 import type { RevisionRecord } from './records';
+import { greatest } from '../core';
 
 const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
@@ -76,7 +77,13 @@ export const nameOfText = (revisions: readonly RevisionRecord[], text: string): 
 
 /** The next number of those that were counted so far. */
 export const nextName = (revisions: readonly RevisionRecord[]): string =>
-  String(1 + Math.max(0, ...revisions.map(({ name }) => (/^\d+$/.test(name) ? Number(name) : 0))));
+  String(
+    1 +
+      greatest(
+        revisions.map(({ name }) => (/^\d+$/.test(name) ? Number(name) : 0)),
+        0,
+      ),
+  );
 
 /** Gives a state a name; one that is handed out a second time keeps its own. Returns the name. */
 export function nameRevision(

@@ -1,5 +1,6 @@
 /** All rules over one dance. */
 import type { Dance } from '../dancing/dance';
+import { lineAtOffset } from '../reading/script';
 import { SEVERITIES, type Finding } from '../model/findings';
 import { RULES } from './rules';
 
@@ -14,21 +15,18 @@ export function checkDance(dance: Dance): Finding[] {
       ...found,
     })),
   )
-    .filter(
-      (finding) =>
-        !accepted.some(
-          ({ code, from, to }) => code === finding.code && finding.span.from >= from && finding.span.from <= to,
-        ),
-    )
+    .filter(({ code, span }) => !accepted.has(`${lineAtOffset(dance.script, span.from)} ${code}`))
     .sort((a, b) => a.span.from - b.span.from || SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }
 
-function acceptedCodes(dance: Dance): { code: string; from: number; to: number }[] {
-  return dance.script.lines.flatMap(({ step, span, kind, text }) => {
+/** Each with the number of its line. */
+function acceptedCodes(dance: Dance): ReadonlySet<string> {
+  const codes = dance.script.lines.flatMap(({ step, kind, text, index }) => {
     if (kind === 'plan' || kind === 'option')
-      return [...text.matchAll(/\(meant so:\s*([\w-]+)\)/gi)].map(([, code]) => ({ code, ...span }));
-    return step?.marks.accepted.map(({ code }) => ({ code, ...span })) ?? [];
+      return [...text.matchAll(/\(meant so:\s*([\w-]+)\)/gi)].map(([, code]) => `${index} ${code}`);
+    return step?.marks.accepted.map(({ code }) => `${index} ${code}`) ?? [];
   });
+  return new Set(codes);
 }
 
 /** Errors and warnings: what the frame counts as slips. */

@@ -5,7 +5,7 @@
 import type { Finding, FindingGroup, Proposal, Severity } from '../model/findings';
 import type { Span } from '../model/text';
 import { shiftSpan } from '../model/text';
-import type { Dance, DancedBlock, DancedCall, DancedLine, DancedSection } from '../dancing/dance';
+import type { Dance, DancedBlock, DancedCall, DancedLine, DancedSection, Moment } from '../dancing/dance';
 import type { PlanEntry, ScriptLine } from '../reading/script';
 import { wallsOf } from '../walls/table';
 import type { PlanProblem } from '../walls/problems';
@@ -125,6 +125,13 @@ export const callsOf = once((dance): (Here & { call: DancedCall; previous?: Danc
 
 /** Calls whose own words can be judged and mended: what a line merely repeats is judged where it was first written. */
 export const writtenCallsOf = once((dance) => callsOf(dance).filter(({ call }) => !call.call.copied));
+
+/** Where each moment stands among those of its block. */
+export const placesOfMoments = once((dance): ReadonlyMap<Moment, number> => {
+  const places = new Map<Moment, number>();
+  for (const { moments } of blocksOf(dance)) moments.forEach((moment, index) => places.set(moment, index));
+  return places;
+});
 
 // The plan
 

@@ -6,6 +6,7 @@
 import type { Foot } from '../model/feet';
 import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
 import type { Call } from '../reading/calls';
+import { MOST_COUNTS_A_LINE } from '../reading/counts';
 import type { Figure } from '../vocabulary';
 import type { PatternStep } from '../vocabulary/notation';
 
@@ -59,17 +60,20 @@ const COST = {
   impliedUnused: 3,
 } as const;
 
+/** No line has more to dance: `((step R) x9) x99` is a slip of the pen, and what is left of it is told as too much. */
+const MOST_UNITS = 2 * MOST_COUNTS_A_LINE;
+
 export function unitsOfCalls(calls: readonly Call[]): Unit[] {
   const units: Unit[] = [];
-  for (let index = 0; index < calls.length;) {
+  for (let index = 0; index < calls.length && units.length < MOST_UNITS;) {
     const { bracket } = calls[index];
     let end = index + 1;
     while (bracket && calls[end]?.bracket === bracket) end += 1;
-    for (let time = 0; time < (bracket?.times ?? 1); time++)
-      units.push(...calls.slice(index, end).flatMap(unitsOfCall));
+    for (let time = 0; time < (bracket?.times ?? 1) && units.length < MOST_UNITS; time++)
+      for (const call of calls.slice(index, end)) units.push(...unitsOfCall(call));
     index = end;
   }
-  return units;
+  return units.slice(0, MOST_UNITS);
 }
 
 const unitsOfCall = (call: Call): Unit[] =>
@@ -97,7 +101,12 @@ const isSpeltBy = (steps: readonly PatternStep[], feet: readonly Foot[]): boolea
   steps.length === feet.length && steps.every(({ role }, index) => (role === 'A') === (feet[index] === feet[0]));
 
 const repeatsOf = (call: Call, place: { titled?: Call; detailIndex: number }): Unit[] =>
-  Array.from({ length: call.repeat }, (_, repeat) => ({ call, figure: call.figure, repeat, ...place }));
+  Array.from({ length: Math.min(call.repeat, MOST_UNITS) }, (_, repeat) => ({
+    call,
+    figure: call.figure,
+    repeat,
+    ...place,
+  }));
 
 /** `ticks` are the moments of the line in order. */
 export function allotCounts(units: readonly Unit[], ticks: readonly number[]): Allotment {

@@ -11,7 +11,7 @@ import type { Marks } from '../reading/marks';
 import type { BlockText, Script, ScriptLine } from '../reading/script';
 import type { Figure } from '../vocabulary';
 import type { Allotted, Unit } from './allot';
-import { layBlock, type LaidGroup, type LaidSection } from './layout';
+import { layBlock, roomToCopy, type LaidGroup, type LaidSection } from './layout';
 import { resolveCall, ridingTurn, type Assumption } from './resolve';
 import { danceAction, startState, type DanceState } from './state';
 
@@ -59,6 +59,8 @@ export interface DancedLine {
 }
 
 export interface DancedSection extends Omit<LaidSection, 'groups'> {
+  /** What is danced before it (at the top, the end of the dance) runs on to its count 1. */
+  readonly runsInto: boolean;
   readonly lines: readonly DancedLine[];
   readonly before: DanceState;
   readonly after: DanceState;
@@ -66,6 +68,8 @@ export interface DancedSection extends Omit<LaidSection, 'groups'> {
 
 export interface DancedBlock {
   readonly block: BlockText;
+  /** As it was laid out in time, before it was danced. */
+  readonly laid: readonly LaidSection[];
   readonly sections: readonly DancedSection[];
   /** All of them in the order of the sections. */
   readonly moments: readonly Moment[];
@@ -95,14 +99,34 @@ export type StartWeights = ReadonlyMap<BlockText, Weight>;
 
 const NO_STARTS: StartWeights = new Map();
 
-export function danceScript(script: Script, starts: StartWeights = NO_STARTS): Dance {
+/** Parts and tags as they are danced from each weight, worked out once however often the dance is danced again. */
+export class DancedBlocks {
+  private readonly laid = new Map<BlockText, readonly LaidSection[]>();
+  private readonly danced = new Map<BlockText, Map<Weight, DancedBlock>>();
+  private readonly room = roomToCopy();
+
+  /** `whole`: the part whose counts a tag may repeat. */
+  dance(block: BlockText, weight: Weight, whole: BlockText | undefined): DancedBlock {
+    let known = this.danced.get(block);
+    if (!known) this.danced.set(block, (known = new Map()));
+    let danced = known.get(weight);
+    if (!danced) known.set(weight, (danced = danceBlock(block, this.lay(block, whole), weight)));
+    return danced;
+  }
+
+  private lay(block: BlockText, whole: BlockText | undefined): readonly LaidSection[] {
+    let laid = this.laid.get(block);
+    if (!laid) this.laid.set(block, (laid = layBlock(block, whole && this.lay(whole, undefined), this.room)));
+    return laid;
+  }
+}
+
+export function danceScript(script: Script, starts: StartWeights = NO_STARTS, blocks = new DancedBlocks()): Dance {
   const startWeight = script.header.startWeight;
   let weight = startWeight;
-  let whole: readonly LaidSection[] | undefined;
+  const whole = script.blocks.find(({ kind }) => kind === 'part');
   const danceOn = (block: BlockText): DancedBlock => {
-    const laid = layBlock(block, block.kind === 'tag' ? whole : undefined);
-    if (block.kind === 'part') whole ??= laid;
-    const danced = danceBlock(block, laid, starts.get(block) ?? weight);
+    const danced = blocks.dance(block, starts.get(block) ?? weight, block.kind === 'tag' ? whole : undefined);
     weight = danced.after.weight;
     return danced;
   };
@@ -151,7 +175,7 @@ function danceBlock(block: BlockText, laid: readonly LaidSection[], weight: Weig
 
 /** Lines danced on from a moment of another block: what a wall changes, an ending, an option. */
 export const danceFrom = (block: BlockText, before: DanceState, whole?: DancedBlock): DancedBlock =>
-  danceLaid(block, layBlock(block, whole && layBlock(whole.block)), before.weight, false, before);
+  danceLaid(block, layBlock(block, whole?.laid), before.weight, false, before);
 
 function danceLaid(
   block: BlockText,
@@ -166,12 +190,15 @@ function danceLaid(
       section.groups.flatMap((group) => group.allotted.map((allotted) => ({ allotted, line: group.line }))),
     ),
   );
-  const sections = laid.map((section) => danceSection(section, dancer));
+  const sections = laid.map((section, index) =>
+    danceSection(section, index === 0 ? runsOver : laid[index - 1].borrows, dancer),
+  );
   const { state } = dancer;
   const counts = sections.reduce((sum, section) => sum + section.counts, 0);
   const moments = sections.flatMap(({ lines }) => lines.flatMap((line) => line.moments));
   return {
     block,
+    laid,
     sections,
     moments,
     before,
@@ -182,7 +209,7 @@ function danceLaid(
   };
 }
 
-function danceSection(section: LaidSection, dancer: Dancer): DancedSection {
+function danceSection(section: LaidSection, runsInto: boolean, dancer: Dancer): DancedSection {
   const before = dancer.state;
   const lines: DancedLine[] = [];
   for (let index = 0; index < section.groups.length;) {
@@ -191,8 +218,8 @@ function danceSection(section: LaidSection, dancer: Dancer): DancedSection {
     for (; section.groups[index]?.line === line; index++) own.push(section.groups[index]);
     lines.push(danceLine(line, own, section.offset, dancer));
   }
-  const { text, counts, statedCounts, borrows, offset } = section;
-  return { text, counts, statedCounts, borrows, offset, lines, before, after: dancer.state };
+  const { text, counts, statedCounts, borrows, offset, tooMuch } = section;
+  return { text, counts, statedCounts, borrows, offset, tooMuch, runsInto, lines, before, after: dancer.state };
 }
 
 function danceLine(line: ScriptLine, laid: readonly LaidGroup[], offset: number, dancer: Dancer): DancedLine {

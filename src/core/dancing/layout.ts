@@ -9,6 +9,7 @@ import { HALF_COUNT } from '../vocabulary/notation';
 import type { BlockText, ScriptLine, SectionText } from '../reading/script';
 import { allotCounts, unitsOfCalls, usualTicks, type Allotment, type Allotted, type Unit } from './allot';
 import { mirrorCall } from './resolve';
+import { greatest } from '../model/numbers';
 
 export interface LaidGroup {
   readonly line: ScriptLine;
@@ -19,6 +20,8 @@ export interface LaidGroup {
   readonly allotted: readonly Allotted[];
   /** Its 1 is also the 1 that an `8&1` before it ends on: one step, if the feet agree. */
   readonly shares?: boolean;
+  /** It repeats more than is danced again: nothing of it is. */
+  readonly tooMuch?: true;
   /** Moments without a call: holds that nobody wrote. */
   readonly empty: readonly number[];
 }
@@ -34,28 +37,41 @@ export interface LaidSection {
   readonly borrows: boolean;
   /** Ticks before it since the start of the part. */
   readonly offset: number;
+  /** It copies more than is danced again: nothing of it is. */
+  readonly tooMuch?: boolean;
 }
 
 /** `whole`: the part whose counts a tag may repeat. */
-export function layBlock(block: BlockText, whole?: readonly LaidSection[]): LaidSection[] {
+export function layBlock(block: BlockText, whole?: readonly LaidSection[], room: Room = roomToCopy()): LaidSection[] {
   const laid: LaidSection[] = [];
   let offset = 0;
   for (const text of block.sections) {
-    const section = laySection(text, block, offset, laid, whole);
+    const section = laySection(text, block, offset, laid, room, whole);
     laid.push(section);
     offset += section.counts * TICKS_A_COUNT;
   }
   return laid;
 }
 
+/** How many lines may still be danced again: a short text that copies copies would never end. */
+export interface Room {
+  left: number;
+}
+
+export const roomToCopy = (): Room => ({ left: MOST_COPIED });
+
 function laySection(
   text: SectionText,
   block: BlockText,
   offset: number,
   earlier: readonly LaidSection[],
+  room: Room,
   whole?: readonly LaidSection[],
 ): LaidSection {
-  const source = text.copy ? block.sections.find((other) => other.number === text.copy?.of && !other.copy) : undefined;
+  const copied = text.copy ? block.sections.find((other) => other.number === text.copy?.of && !other.copy) : undefined;
+  const tooMuch = (copied?.lines.length ?? 0) > room.left;
+  const source = tooMuch ? undefined : copied;
+  room.left -= source?.lines.length ?? 0;
   const lines = [...(source?.lines ?? []), ...text.lines];
   const mirrored = text.copy?.mirrored === true;
   const groups: LaidGroup[] = [];
@@ -64,9 +80,12 @@ function laySection(
   for (const line of lines) {
     for (const group of (line.step as StepLine).groups) {
       if (group.repeat) {
-        const again = layRepeat(group, group.repeat, line, next, groups, earlier, whole);
+        const again = layRepeat(group, group.repeat, line, next, groups, earlier, room, whole);
         groups.push(...again);
-        next = Math.max(next, ...again.map(({ end }) => end));
+        next = greatest(
+          again.map(({ end }) => end),
+          next,
+        );
         continue;
       }
       if (shift === undefined && group.counts && !group.counts.floating && group.counts.ticks.length > 0) {
@@ -79,14 +98,27 @@ function laySection(
     }
   }
   const borrows = groups[groups.length - 1]?.group.counts?.borrows === true;
-  const end = Math.max(0, ...groups.map(({ end: own, group }) => (group.counts?.borrows ? own - TICKS_A_COUNT : own)));
+  const end = greatest(
+    groups.map(({ end: own, group }) => (group.counts?.borrows ? own - TICKS_A_COUNT : own)),
+    0,
+  );
   const counts = Math.ceil(end / TICKS_A_COUNT);
   const [opening] = groups;
   if (opening?.ticks[0] === 0 && earlier[earlier.length - 1]?.borrows) groups[0] = { ...opening, shares: true };
-  return { text, groups, counts, statedCounts: source?.counts ?? text.counts ?? counts, borrows, offset };
+  return {
+    text,
+    groups,
+    counts,
+    statedCounts: source?.counts ?? text.counts ?? counts,
+    borrows,
+    offset,
+    ...(tooMuch && { tooMuch }),
+  };
 }
 
+/** Lines that are danced again in one section, and in the whole dance. */
 const MOST_GROUPS = 128;
+const MOST_COPIED = 2000;
 
 /** Lays the lines that a line repeats where it stands: from the counts it names, or going on from the line before. */
 function layRepeat(
@@ -96,8 +128,11 @@ function layRepeat(
   next: number,
   own: readonly LaidGroup[],
   earlier: readonly LaidSection[],
+  room: Room,
   whole?: readonly LaidSection[],
 ): LaidGroup[] {
+  const tooMuch = (): LaidGroup[] => [{ ...layGroup(line, group, 0, next, false), tooMuch: true }];
+  if (own.length >= MOST_GROUPS) return tooMuch();
   const all = repeatedGroups(repeat, own, earlier, whole);
   const counts = repeat.counts ?? lastCounts(repeat.last, all);
   const limit = counts ? tickOfCount(counts.to + 1) : Infinity;
@@ -112,11 +147,13 @@ function layRepeat(
       )
     : all;
   const first = source[0]?.ticks[0];
+  if (first === undefined) return [layGroup(line, group, 0, next, false)];
   // Repeats of repeats double each time; a section of so many lines is none.
-  if (first === undefined || own.length + source.length * repeat.times > MOST_GROUPS)
-    return [layGroup(line, group, 0, next, false)];
+  const lines = source.length * repeat.times;
+  if (own.length + lines > MOST_GROUPS || lines > room.left) return tooMuch();
+  room.left -= lines;
   const start = counts ? tickOfCount(counts.from) : Math.max(first, 0);
-  const length = Math.min(limit, Math.max(...source.map(({ end }) => end))) - start;
+  const length = Math.min(limit, greatest(source.map(({ end }) => end))) - start;
   const mirrored = repeat.mirrored || (repeat.lead !== undefined && leadOf(source) === otherFoot(repeat.lead));
   return Array.from(
     { length: repeat.times },
@@ -140,7 +177,7 @@ function layRepeat(
 /** "The last four counts" of what there is. */
 function lastCounts(last: number | undefined, all: readonly LaidGroup[]): Repeat['counts'] {
   if (last === undefined || all.length === 0) return undefined;
-  const total = Math.round(Math.max(...all.map(({ end }) => end)) / TICKS_A_COUNT);
+  const total = Math.round(greatest(all.map(({ end }) => end)) / TICKS_A_COUNT);
   return { from: Math.max(total - last + 1, 1), to: total, and: true };
 }
 

@@ -51,7 +51,7 @@ export function wallsOfTurn(netTurn: Turn): number {
   return CIRCLE / greatestCommonDivisor(CIRCLE, facingAfter(0, netTurn));
 }
 
-function greatestCommonDivisor(a: number, b: number): number {
+export function greatestCommonDivisor(a: number, b: number): number {
   return b === 0 ? a : greatestCommonDivisor(b, a % b);
 }
 

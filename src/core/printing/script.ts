@@ -118,9 +118,9 @@ const KEPT_PLANS: ReadonlySet<string> = new Set(['unread', 'none', 'order', 'not
 /** The words before the colon of an order or a note are a language's; what stands behind is the writer's own. */
 function printKept(line: ScriptLine, item: Script['plan'][number]['item'], { plan, colon }: Tongue): string {
   if (item.kind === 'none') return plan.none;
-  const behind = /:\s*(.*)$/.exec(line.text)?.[1] ?? '';
-  if (item.kind === 'order' && behind) return `${plan.order}${colon} ${behind.trimEnd()}`;
-  if (item.kind === 'note' && behind) return `${plan.pick(item.walls)}${colon} ${behind.trimEnd()}`;
+  const behind = /:(.*)$/.exec(line.text)?.[1].trim() ?? '';
+  if (item.kind === 'order' && behind) return `${plan.order}${colon} ${behind}`;
+  if (item.kind === 'note' && behind) return `${plan.pick(item.walls)}${colon} ${behind}`;
   return line.text.trimEnd();
 }
 

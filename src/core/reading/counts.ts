@@ -5,6 +5,9 @@ import type { Span } from '../model/text';
 /** One line holds at most this many counts; more is a slip of the pen, and is said as one. */
 export const MOST_COUNTS_A_LINE = 64;
 
+/** No dance is counted further. */
+const MOST_COUNT = 999;
+
 export type CountProblem = 'backwards' | 'zero' | 'too-many';
 
 export interface Counts {
@@ -43,6 +46,7 @@ function readNumbers(text: string, start: number): Counts | undefined {
     const [, from, to, between] = match;
     if (between) {
       if (ticks.length === 0) count = nextNumber(text, ITEM.lastIndex) - 1;
+      if (count > MOST_COUNT) problem ??= 'too-many';
       ticks.push(tickOfCount(count) + BETWEEN_COUNTS[between as BetweenCounts]);
       lastWasBetween = true;
       borrows = false;
@@ -54,7 +58,7 @@ function readNumbers(text: string, start: number): Counts | undefined {
       if (first === 0) problem ??= 'zero';
       else if (last < first || (ticks.length > 0 && tickOfCount(first) <= ticks[ticks.length - 1]))
         problem ??= 'backwards';
-      else if (last - first >= MOST_COUNTS_A_LINE || last > 999) problem ??= 'too-many';
+      else if (last - first >= MOST_COUNTS_A_LINE || last > MOST_COUNT) problem ??= 'too-many';
       if (!problem) for (let next = first; next <= last; next++) ticks.push(tickOfCount(next));
       count = problem ? first : last;
       lastWasBetween = false;

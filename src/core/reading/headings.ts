@@ -1,3 +1,4 @@
+import { Memory } from '../model/memory';
 import { inEnglish } from './foreign';
 
 /** Headings as they are printed (`## Section 1: vines`) and as people write them (`SECTION 1`, `S1`, `[9-16]`, `2nd section`). */
@@ -22,18 +23,12 @@ const OTHER = /^(part|teil|tag|bridge|option|ending|finish|figure|plan)\b/i;
 const PLACED = /(?:^|\s+)(?:after|at|on|in|during|end\s+of|walls?)\s.*$/i;
 const LONGEST_HEADING = 200;
 
-const MEMORY_SIZE = 4000;
 /** Most lines are no headings, and most stay as they were: what was found is remembered by text, inside sections and outside. */
-const memories = [new Map<string, Heading | undefined>(), new Map<string, Heading | undefined>()];
+const memories = [new Memory<Heading | null>(), new Memory<Heading | null>()];
 
 /** Undefined when the line is no heading. Without `#` only the forms that can be nothing else are taken. */
 export function readHeading(line: string, insideSection: boolean): Heading | undefined {
-  const memory = memories[insideSection ? 1 : 0];
-  if (memory.has(line)) return memory.get(line);
-  if (memory.size >= MEMORY_SIZE) memory.clear();
-  const heading = readAfresh(line, insideSection);
-  memory.set(line, heading);
-  return heading;
+  return memories[insideSection ? 1 : 0].of(line, () => readAfresh(line, insideSection) ?? null) ?? undefined;
 }
 
 function readAfresh(line: string, insideSection: boolean): Heading | undefined {

@@ -1,5 +1,6 @@
 /** One step line: counts, calls, marks. A pure function of the line's text, so it is remembered by text. */
 import type { Span } from '../model/text';
+import { Memory } from '../model/memory';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { readCalls, type Call, type SaidWeight } from './calls';
 import { readCounts, type Counts } from './counts';
@@ -23,19 +24,13 @@ export interface StepLine {
   readonly marks: Marks;
 }
 
-const MEMORY_SIZE = 4000;
-const memories = new WeakMap<Vocabulary, Map<string, StepLine>>();
+const memories = new WeakMap<Vocabulary, Memory<StepLine>>();
 
 /** Reads a line of counts and calls; remembers it. All offsets are from the start of the line. */
 export function readStepLine(text: string, vocabulary: Vocabulary = COMMON_VOCABULARY): StepLine {
   let memory = memories.get(vocabulary);
-  if (!memory) memories.set(vocabulary, (memory = new Map()));
-  const known = memory.get(text);
-  if (known) return known;
-  const line = readAfresh(text, vocabulary);
-  if (memory.size >= MEMORY_SIZE) memory.clear();
-  memory.set(text, line);
-  return line;
+  if (!memory) memories.set(vocabulary, (memory = new Memory()));
+  return memory.of(text, () => readAfresh(text, vocabulary));
 }
 
 const PLAIN = /^[ -~]*$/;

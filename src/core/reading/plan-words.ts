@@ -231,7 +231,7 @@ const PLACES: readonly Taker<WithoutSpan<PlaceSaid>>[] = [
   ],
   [
     new RegExp(
-      `\\b(?:${OPENING}|at\\s+|the\\s+|end\\s+of\\s+)*(?:sections?|sec\\.?|s)\\s*(?:\\d{1,2}\\s*(?:,|&|and|-|to)\\s*)*(\\d{1,2})\\b(?!\\s*(?:again|mirror|to\\b))`,
+      `\\b(?:${OPENING}|the\\s+|end\\s+of\\s+)*(?:sections?|sec\\.?|s)\\s*(?:\\d{1,2}\\s*(?:,|&|and|-|to)\\s*)*(\\d{1,2})\\b(?!\\s*(?:again|mirror|to\\b))`,
     ),
     ([, section]) => ({ kind: 'section', section: Number(section) }),
   ],

@@ -2,6 +2,7 @@
  * One line of a plan: what happens on which wall. A pure function of the line's text, so it is remembered by text. Strictly read
  * (under `## Plan`) every line is something; loosely, anywhere in a pasted sheet, only what can be nothing else is taken.
  */
+import { Memory } from '../model/memory';
 import type { Span } from '../model/text';
 import { carryBack, inEnglish } from './foreign';
 import { readOrder, type OrderItem } from './plan-order';
@@ -54,13 +55,12 @@ export type PlanItem =
   | { readonly kind: 'none'; readonly span: Span }
   | { readonly kind: 'unread'; readonly span: Span };
 
-const MEMORY_SIZE = 2000;
-const memories = [new Map<string, readonly PlanItem[]>(), new Map<string, readonly PlanItem[]>()];
+const [strictly, loosely] = [new Memory<readonly PlanItem[]>(), new Memory<readonly PlanItem[]>()];
 const NOTHING: readonly PlanItem[] = [];
 const LONGEST = 400;
 
 /** Items of a line under `## Plan`; what is not understood is an item too. */
-export const readPlanLine = (text: string): readonly PlanItem[] => remembered(text, 0, () => readAnyTongue(text, true));
+export const readPlanLine = (text: string): readonly PlanItem[] => strictly.of(text, () => readAnyTongue(text, true));
 
 const MAY_PLAN =
   /\b(?:restarts?|tags?|bridges?|ending|end\s+the\s+dance|order|sequence|phrasing|walls?\s|w\d)|^\s*(?:dance\b|[A-H](?:\s|,|-))/i;
@@ -69,7 +69,7 @@ const MAY_PLAN =
 export const readLoosePlan = (text: string): readonly PlanItem[] =>
   text.length > LONGEST
     ? NOTHING
-    : remembered(text, 1, () => {
+    : loosely.of(text, () => {
         const items = readAnyTongue(text, false);
         return items.every(isPlain) ? items : NOTHING;
       });
@@ -80,15 +80,6 @@ function readAnyTongue(text: string, strict: boolean): readonly PlanItem[] {
   if (!strict && !MAY_PLAN.test(words)) return NOTHING;
   const items = readAfresh(words, strict);
   return english ? carryBack(items, english, text) : items;
-}
-
-function remembered(text: string, memory: 0 | 1, read: () => readonly PlanItem[]): readonly PlanItem[] {
-  const known = memories[memory].get(text);
-  if (known) return known;
-  if (memories[memory].size >= MEMORY_SIZE) memories[memory].clear();
-  const items = read();
-  memories[memory].set(text, items);
-  return items;
 }
 
 /** Plainly a plan, wherever it stands: it says what happens and where. */

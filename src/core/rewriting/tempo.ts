@@ -5,6 +5,7 @@ import type { Edit } from '../model/text';
 import { CALL_COLUMN } from '../printing/calls';
 import { printCounts } from '../printing/counts';
 import { dancedLinesIn, replaceLine, type LineRange } from './lines';
+import { greatest, least } from '../model/numbers';
 
 /** Counts are kept to quarters (`e`, `&`, `a`). */
 const FINEST = 3;
@@ -17,8 +18,8 @@ export function changeTempo(dance: Dance, range: LineRange, tempo: Tempo): Edit[
   const section = first?.line.section;
   if (!section || chosen.some(({ line, groups }) => line.section !== section || !hasPlainCounts(groups)))
     return undefined;
-  const start = Math.min(...chosen.flatMap(({ groups }) => groups.flatMap(({ ticks }) => ticks)));
-  const end = Math.max(...chosen.flatMap(({ groups }) => groups.map((group) => group.end)));
+  const start = least(chosen.flatMap(({ groups }) => groups.flatMap(({ ticks }) => ticks)));
+  const end = greatest(chosen.flatMap(({ groups }) => groups.map((group) => group.end)));
   const factor = tempo === 'double' ? 2 : 0.5;
   const scaled = (tick: number): number => start + (tick - start) * factor;
   if (chosen.some(({ groups }) => groups.some(({ ticks }) => ticks.some((tick) => scaled(tick) % FINEST !== 0))))

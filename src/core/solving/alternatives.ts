@@ -21,6 +21,7 @@ import { readStepLine } from '../reading/line';
 import type { BlockText, Script, ScriptLine, SectionText } from '../reading/script';
 import { spellAction } from '../rewriting/expand';
 import { nameMoments } from '../rewriting/name';
+import { greatest } from '../model/numbers';
 
 /** Lines running, of one part or tag. */
 export interface LineStretch {
@@ -196,7 +197,7 @@ function stretchWords(block: DancedBlock, lines: readonly DancedLine[]): string 
   const [first, last] = [lines[0], lines[lines.length - 1]];
   const [from, to] = [sectionOf(first), sectionOf(last)];
   const start = Math.ceil((ticksOf(first, 0)[0] ?? 0) / TICKS_A_COUNT) + 1;
-  const end = Math.floor(Math.max(...ticksOf(last, 0)) / TICKS_A_COUNT) + 1;
+  const end = Math.floor(greatest(ticksOf(last, 0)) / TICKS_A_COUNT) + 1;
   const { kind, name } = block.block;
   if (kind === 'tag') {
     const [a, b] = [from.offset / TICKS_A_COUNT + start, to.offset / TICKS_A_COUNT + end];

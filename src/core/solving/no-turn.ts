@@ -9,8 +9,10 @@ import { sideSign, type Foot } from '../model/feet';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { amountWords, CIRCLE, facingAfter, turnBetween, turnWords, wayOfTurn, type Facing } from '../model/turns';
 import { printCall } from '../printing/calls';
+import { once } from '../checking/rule';
 import { optionsOf } from '../walls/options';
 import { alternativeOf, fittingAlternative, type Alternative, type LineStretch } from './alternatives';
+import { greatest } from '../model/numbers';
 
 /** A longer stretch would be another dance. */
 const LONGEST_STRETCH = 16 * TICKS_A_COUNT;
@@ -33,12 +35,17 @@ export function noTurnOptions(dance: Dance): Alternative[] {
 
 /** For the line a finding is about. */
 export const noTurnFor = (dance: Dance, line: number): Alternative | undefined =>
-  [...dance.parts, ...dance.tags]
-    .flatMap((block) =>
-      runsOf(block, linesOf(block)).filter(({ lines }) => lines.some((own) => own.line.index === line)),
-    )
+  (runsByLine(dance).get(line) ?? [])
     .map((stretch) => withoutTurns(dance, stretch))
     .find((found) => found !== undefined);
+
+const runsByLine = once((dance): ReadonlyMap<number, readonly TurningRun[]> => {
+  const byLine = new Map<number, TurningRun[]>();
+  for (const block of [...dance.parts, ...dance.tags])
+    for (const run of runsOf(block, linesOf(block)))
+      for (const { line } of run.lines) byLine.set(line.index, [...(byLine.get(line.index) ?? []), run]);
+  return byLine;
+});
 
 /** Lines where they are written; one that is danced again by a repeat is changed where it stands. */
 const linesOf = (block: DancedBlock): DancedLine[] =>
@@ -96,7 +103,7 @@ function runsOf(block: DancedBlock, lines: readonly DancedLine[]): TurningRun[] 
 }
 
 const largest = (calls: readonly { readonly turn: number }[]): number =>
-  Math.max(...calls.map(({ turn }) => Math.abs(turn)));
+  greatest(calls.map(({ turn }) => Math.abs(turn)));
 const turnOf = (moments: readonly Moment[]): number => moments.reduce((sum, { action }) => sum + action.turn, 0);
 const turns = (moments: readonly Moment[]): boolean => moments.some(({ action }) => action.turn !== 0);
 const endOf = (moments: readonly Moment[]): number => moments[moments.length - 1].time + TICKS_A_COUNT;

@@ -12,7 +12,8 @@ import { amountWords, CIRCLE, facingAfter, wallsOfTurn, wayOfTurn, waySign, WAYS
 const AMOUNTS: readonly number[] = [6, 12, 18, 24, 30, 36, 42, 48];
 /** Amounts from the most to the least usual; what is not here is rarer still. */
 const USUAL: readonly number[] = [24, 12, 48, 36, 6];
-const MOST_TRIED = 20_000;
+/** Over all parts together: what comes after waits until turns before it are settled. */
+const MOST_TRIED = 40_000;
 const MOST_OFFERED = 3;
 
 interface OpenTurn {
@@ -30,11 +31,12 @@ type Event = { readonly open: OpenTurn } | { readonly off: number };
 /** Proposals for each open turn, by where its words stand. */
 export function solveOpenTurns(dance: Dance): ReadonlyMap<number, readonly Proposal[]> {
   const proposals = new Map<number, readonly Proposal[]>();
+  const effort = { left: MOST_TRIED };
   for (const block of [...dance.parts, ...dance.tags]) {
     const events = firstOpen(eventsOf(dance, block));
     const opens = events.flatMap((event) => ('open' in event ? [event.open] : []));
     if (opens.length === 0) continue;
-    const solutions = search(events, wallsWanted(dance, block));
+    const solutions = search(events, wallsWanted(dance, block), effort);
     opens.forEach((open, index) =>
       proposals.set(
         open.span.from,
@@ -121,11 +123,10 @@ interface Solution {
 }
 
 /** All ways to meet every stated wall, the most plausible first; nothing when there is none. */
-function search(events: readonly Event[], netFits: (added: Turn) => boolean): Solution[] {
+function search(events: readonly Event[], netFits: (added: Turn) => boolean, effort: { left: number }): Solution[] {
   const found: Solution[] = [];
-  let tried = 0;
   const goOn = (at: number, added: Turn, turns: readonly Turn[], cost: number): void => {
-    if (tried++ > MOST_TRIED) return;
+    if (effort.left-- <= 0) return;
     const event = events[at];
     if (!event) {
       found.push({ turns, cost: cost + (netFits(added) ? 0 : 6) });

@@ -10,6 +10,8 @@ import { noTurnFor } from './no-turn';
 import { solveOpenTurns } from './open-turns';
 
 const MOST_OFFERED = 5;
+/** Findings that are searched for with one key; those after them wait until some of these are settled. */
+const MOST_SEARCHED = 24;
 /** Turns that were left open, with a question mark or without. */
 const OPEN: ReadonlySet<string> = new Set(['turn-open', 'turn-without-amount', 'turn-without-direction']);
 
@@ -20,9 +22,15 @@ export function proposeSolutions(dance: Dance, findings: readonly Finding[]): re
   if (!open && !joins && claims.size === 0) return findings;
   const answers = open ? solveOpenTurns(dance) : undefined;
   const changes = claims.size > 0 ? mendFacings(dance, claims) : undefined;
+  let searched = 0;
   return findings.map((finding) => {
-    if (finding.code === 'join-weight') return withMore(finding, joinChanges(dance, finding));
-    if (finding.code === 'no-turn-missing') return withMore(finding, withoutTurn(dance, finding));
+    if (finding.code === 'join-weight' || finding.code === 'no-turn-missing') {
+      if (searched++ >= MOST_SEARCHED) return finding;
+      return withMore(
+        finding,
+        finding.code === 'join-weight' ? joinChanges(dance, finding) : withoutTurn(dance, finding),
+      );
+    }
     if (finding.code === 'facing-claim') return withMore(finding, changes?.get(finding.span.from) ?? []);
     if (!OPEN.has(finding.code)) return finding;
     const suggestions = answers?.get(finding.span.from) ?? [];

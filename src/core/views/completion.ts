@@ -10,6 +10,7 @@ import { LANGUAGES } from '../vocabulary/figures';
 import { findDancedLine } from './explain';
 import { nextCount } from './next-counts';
 import { canonicalWord } from '../vocabulary';
+import { least } from '../model/numbers';
 
 export interface Offer {
   /** What is written: `Coaster L`. */
@@ -75,7 +76,7 @@ export function offerFigures(typed: string, { state, room = Infinity, own = [], 
 
 /** Ticks a figure needs at the least. */
 const shortest = ({ forms }: Figure): number =>
-  Math.min(...forms.flatMap(({ rhythms }) => rhythms.map((rhythm) => rhythm[rhythm.length - 1] + 1)));
+  least(forms.flatMap(({ rhythms }) => rhythms.map((rhythm) => rhythm[rhythm.length - 1] + 1)));
 
 /** A line with a figure on the counts that follow a line, led by the foot that is free there: `3&4    Coaster L`. */
 export function figureAfter(dance: Dance, index: number, id: string): string | undefined {

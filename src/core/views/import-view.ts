@@ -6,6 +6,7 @@ import type { Span } from '../model/text';
 import type { LineKind } from '../reading/script';
 import { FIGURE_ENTRIES } from './figures';
 import type { LineView, ScriptView } from './script-view';
+import { least } from '../model/numbers';
 
 export interface ImportLine {
   readonly text: string;
@@ -82,13 +83,13 @@ const LONGEST_WORDS = 60;
 function findLike(words: string): string[] {
   const parts = words.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
   const near = (name: string): number =>
-    Math.min(
-      ...name
+    least(
+      name
         .toLowerCase()
         .split(/[\s-]+/)
         .flatMap((word) => parts.map((part) => editsBetween(part, word) / Math.max(part.length, word.length))),
     );
-  return FIGURE_ENTRIES.map(({ names }) => ({ name: names.en[0], far: Math.min(...names.en.map(near)) }))
+  return FIGURE_ENTRIES.map(({ names }) => ({ name: names.en[0], far: least(names.en.map(near)) }))
     .filter(({ far }) => far <= FARTHEST)
     .sort((a, b) => a.far - b.far || a.name.length - b.name.length)
     .slice(0, TAKEN)

@@ -103,9 +103,13 @@ export function viewScript(dance: Dance, findings: readonly Finding[]): ScriptVi
         const facing = facingAfter(view.facing, shift);
         lines[danced.line.index] = { ...view, facing, hour: hourOfFacing(facing) };
       }
+  const slips = findings
+    .filter(isSlip)
+    .map(({ span }) => span.from)
+    .sort((a, b) => a - b);
   return {
     lines,
-    sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, findings, wrong))),
+    sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, slips, wrong))),
     truth: viewTruth(dance, findings),
   };
 }
@@ -190,7 +194,7 @@ function viewSection(
   dance: Dance,
   block: DancedBlock,
   own: DancedSection,
-  findings: readonly Finding[],
+  slips: readonly number[],
   wrong: Wrong,
 ): SectionView {
   const heading = own.text.headingLine ?? block.block.headingLine;
@@ -211,12 +215,23 @@ function viewSection(
     title: own.text.title || nameSection(own),
     counts: own.counts,
     statedCounts: own.statedCounts,
-    rail: railOf(block, own, wrong),
+    rail: railOf(own, wrong),
     weight: own.after.weight,
     facing: own.after.facing,
     hour: hourOfFacing(own.after.facing),
-    slips: findings.filter((finding) => isSlip(finding) && finding.span.from >= from && finding.span.from <= to).length,
+    slips: placesUpTo(slips, to + 1) - placesUpTo(slips, from),
   };
+}
+
+/** How many of the places, in order, come before an offset. */
+function placesUpTo(places: readonly number[], offset: number): number {
+  let [low, high] = [0, places.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (places[middle] < offset) low = middle + 1;
+    else high = middle;
+  }
+  return low;
 }
 
 /** A short name made of the section's first figures: `vine, rock, coaster`. */
@@ -230,13 +245,13 @@ export function nameSection(own: DancedSection, language: Language = 'en'): stri
 }
 
 /** What each count of a section is filled with. */
-export function railOf(block: DancedBlock, own: DancedSection, wrong: Wrong): RailCell[] {
+export function railOf(own: DancedSection, wrong: Wrong): RailCell[] {
   const size = Math.max(own.counts, own.statedCounts, 1);
   const called = new Array<number>(size + 2).fill(0);
   const split = new Set<number>();
   const holds = new Set<number>();
   const slips = new Set<number>();
-  if (runsInto(block, own) && !own.lines[0]?.moments[0]?.shared) called[1] += 1;
+  if (own.runsInto && !own.lines[0]?.moments[0]?.shared) called[1] += 1;
   for (const { groups } of own.lines) {
     for (const group of groups) {
       for (const tick of group.ticks) {
@@ -270,9 +285,4 @@ export function railOf(block: DancedBlock, own: DancedSection, wrong: Wrong): Ra
 function fillSlow(first: number, end: number, called: number[]): void {
   for (let count = countOfTick(first); count < countOfTick(end); count++)
     called[count] = Math.max(called[count] ?? 0, 1);
-}
-
-function runsInto(block: DancedBlock, own: DancedSection): boolean {
-  const at = block.sections.indexOf(own);
-  return at === 0 ? block.runsOver : block.sections[at - 1].borrows;
 }

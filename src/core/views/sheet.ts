@@ -14,6 +14,7 @@ import { TONGUES } from '../printing/tongues';
 import type { BlockKind } from '../reading/script';
 import { SHEET_WORDS, type SheetWords } from './sheet-words';
 import { onWall, type OnWall } from './walls';
+import { greatest, least } from '../model/numbers';
 
 export interface SheetLine {
   readonly counts: string;
@@ -175,7 +176,7 @@ function viewSheetSection(
     name: block.kind === 'tag' ? words.tag(block.name) : words.section(own.text.number, part),
     title: own.text.title || nameSection(own, words.language),
     counts: own.counts,
-    rail: railOf(inBlock, own, new Set()),
+    rail: railOf(own, new Set()),
     facing: own.after.facing,
     hour: hourOfFacing(own.after.facing),
     weight: own.after.weight,
@@ -188,9 +189,9 @@ function linesOfSection(dance: Dance, own: DancedSection) {
   const indices = own.lines.map(({ line }) => line.index);
   if (indices.length === 0) return [];
   const { lines } = dance.script;
-  let last = Math.max(...indices);
+  let last = greatest(indices);
   while (lines[last + 1] && ['note', 'option', 'text'].includes(lines[last + 1].kind)) last += 1;
-  return lines.slice(Math.min(...indices), last + 1);
+  return lines.slice(least(indices), last + 1);
 }
 
 function viewSheetLine(danced: DancedLine, language: Language, shown?: OnWall): SheetLine {

@@ -11,6 +11,7 @@ import type { Wall, WallPlan } from '../walls/wall';
 import type { Piece } from '../walls/pieces';
 import { bothWays, wallsExplained, wallsInShort } from '../walls/words';
 import { nameSection } from './script-view';
+import { greatest } from '../model/numbers';
 
 export type BandKind = 'section' | 'tag' | 'changed' | 'ending';
 
@@ -89,7 +90,10 @@ export function viewWalls(dance: Dance, findings: readonly Finding[], least = 4)
   const rows = walls.map((wall, index) => viewRow(dance, wall, walls[index + 1], plan));
   return {
     rows,
-    beats: Math.max(1, ...rows.map(({ beats, lost }) => beats + lost)),
+    beats: greatest(
+      rows.map(({ beats, lost }) => beats + lost),
+      1,
+    ),
     short: wallsInShort(plan),
     sentence: wallsExplained(plan),
     phrased: plan.order?.entry !== undefined,

@@ -17,6 +17,7 @@ import {
   WAY_WORDS,
   WEIGHT_NOUNS,
 } from './words';
+import { greatest } from '../model/numbers';
 
 export interface Figure extends Omit<FigureRow, 'forms' | 'run' | 'turned'> {
   readonly forms: readonly Form[];
@@ -199,8 +200,8 @@ export function turnCapacity(figure: Figure): number {
   const whole = figure.forms.some(({ steps }) => steps.some(({ turn }) => turn === 'whole'));
   const inPlace = figure.bare === 'way' || figure.share !== undefined || figure.id === 'monterey';
   const named = figure.definite ? (figure.amount ?? 0) : 0;
-  if (named > 0) return Math.max(named, ...spelt);
-  return Math.max(0, ...spelt, whole || figure.share !== undefined ? (inPlace ? CIRCLE : CIRCLE / 2) : 0);
+  if (named > 0) return greatest(spelt, named);
+  return greatest(spelt, whole || figure.share !== undefined ? (inPlace ? CIRCLE : CIRCLE / 2) : 0);
 }
 
 /** What a short form stands for, as canonical words. */

@@ -63,7 +63,7 @@ const WORD_CODES: Readonly<Record<string, ActionWord>> = Object.fromEntries(
 
 /** Reads one action of the notation. Throws on a code it does not know: that is a mistake in a table, not a dancer's. */
 export function readPatternStep(text: string): PatternStep {
-  const gesture = /^\[(.*)\](.*)$/.exec(text.trim());
+  const gesture = /^\[([^\]]*)\](.*)$/.exec(text.trim());
   const codes = (gesture ? `${gesture[1]} ${gesture[2]}` : text).trim().split(/\s+/);
   const role = codes.shift() as Role;
   if (!ROLES.includes(role)) throw new Error(`No role in "${text}"`);

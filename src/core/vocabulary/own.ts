@@ -18,13 +18,13 @@ export type OwnFigure =
   | { readonly names: readonly string[]; readonly problem: string };
 
 const NAMES = /["“”„]([^"“”„]+)["“”„]/g;
-const FORM = /((?:\d|&)[\d&ea|,\s-]*):\s*(.+)$/;
+const FORM = /((?:\d|&)[\d&ea|,\s-]*):(.+)$/;
 
 /** `text` is what follows the word "Figure" in its heading; `more` further forms, one a line. Never throws. */
 export function readOwnFigure(text: string, more: readonly string[] = []): OwnFigure {
   const names = [...text.matchAll(NAMES)].map(([, name]) => name.trim()).filter(Boolean);
   if (names.length === 0) return { names, problem: 'give the figure a name in quotes, such as "harbour step"' };
-  const alias = /=\s*([^=:]+)$/.exec(text)?.[1];
+  const alias = /=([^=:]+)$/.exec(text)?.[1];
   if (alias !== undefined) return readAlias(names, alias.trim());
   const forms = [text.slice(text.search(/["“”„][^"“”„]*$/) + 1), ...more].filter((form) => form.trim() !== '');
   const read = forms.map(readForm);

@@ -37,18 +37,21 @@ export function optionsOf(dance: Dance): readonly DancedOption[] {
 
 function inlineOptions(dance: Dance): DancedOption[] {
   const { lines } = dance.script;
-  return lines.flatMap((line, index) => {
+  const stretches = stretchesOfLines(dance);
+  let above: ScriptLine | undefined;
+  return lines.flatMap((line) => {
+    if (line.kind === 'step' || line.kind === 'heading') above = line;
     if (line.kind !== 'option') return [];
     const option = readInlineOption(line.text);
-    const above = lines.slice(0, index).findLast(({ kind }) => kind === 'step' || kind === 'heading');
     if (!option || above?.kind !== 'step') return option ? [lost(option.name, line.span)] : [];
-    const over = stretchOfLine(dance, above);
+    const replaced = above;
+    const over = stretches(replaced);
     const span = shiftSpan(option.steps.span, line.span.from);
     if (!over) return [lost(option.name, span)];
     const { block, from, borrows } = over;
     const length = over.counts * TICKS_A_COUNT;
     const place = { offset: line.span.from, line };
-    const own = above.step?.groups[0]?.counts;
+    const own = replaced.step?.groups[0]?.counts;
     const dancedWith = (words: string) =>
       danceInserted(
         dance.script,
@@ -61,7 +64,7 @@ function inlineOptions(dance: Dance): DancedOption[] {
       );
     let inserted = dancedWith(option.steps.text);
     if (inserted.end !== length && own && !/^\d/.test(option.steps.text))
-      inserted = dancedWith(`${above.text.slice(own.span.from, own.span.to)} ${option.steps.text}`);
+      inserted = dancedWith(`${replaced.text.slice(own.span.from, own.span.to)} ${option.steps.text}`);
     const counted = inserted.block.moments[0]?.line.step?.groups[0]?.counts;
     return [
       {
@@ -86,19 +89,22 @@ function lengthOf({ moments }: DancedBlock): number {
   return Math.floor(last.time / TICKS_A_COUNT) + 1 - Math.ceil(first.time / TICKS_A_COUNT);
 }
 
-function stretchOfLine({ parts, tags }: Dance, line: ScriptLine): (Stretched & { borrows: boolean }) | undefined {
-  for (const block of [...parts, ...tags]) {
-    const from = block.moments.findIndex((moment) => moment.line === line);
-    if (from < 0) continue;
+/** Where each line of the dance is danced first. */
+function stretchesOfLines({ parts, tags }: Dance) {
+  const first = new Map<ScriptLine, { block: DancedBlock; from: number }>();
+  for (const block of [...parts, ...tags])
+    block.moments.forEach(({ line }, from) => first.has(line) || first.set(line, { block, from }));
+  return (line: ScriptLine): (Stretched & { borrows: boolean }) | undefined => {
+    const found = first.get(line);
+    if (!found) return undefined;
+    const { block, from } = found;
     let to = from;
     while (block.moments[to]?.line === line) to += 1;
-    const first = block.moments[from].time;
     const last = block.moments[to - 1];
     const borrows = line.step?.groups.some(({ counts }) => counts?.borrows) === true;
-    const counts = Math.floor(last.time / TICKS_A_COUNT) + 1 - Math.ceil(first / TICKS_A_COUNT);
+    const counts = Math.floor(last.time / TICKS_A_COUNT) + 1 - Math.ceil(block.moments[from].time / TICKS_A_COUNT);
     return { block, from, to, counts, borrows };
-  }
-  return undefined;
+  };
 }
 
 function blockOptions(dance: Dance): DancedOption[] {

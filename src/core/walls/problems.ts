@@ -21,6 +21,7 @@ export type PlanProblem = About &
         readonly what: 'restart' | 'ending' | 'tag';
         readonly other: PlanEntry;
       }
+    | { readonly kind: 'wall-full'; readonly wall: number; readonly most: number }
     | { readonly kind: 'place-unsaid' }
     | { readonly kind: 'place-beyond'; readonly block: DancedBlock }
     | { readonly kind: 'place-unknown' }

@@ -1,24 +1,26 @@
 /** Dances a script with the weights its plan gives: a part or a tag starts as its first place in the plan hands over to it. */
-import { danceScript, type Dance, type DancedBlock } from '../dancing/dance';
+import { DancedBlocks, danceScript, type Dance, type DancedBlock } from '../dancing/dance';
 import { isFoot, otherFoot, type Weight } from '../model/feet';
 import type { BlockText, Script } from '../reading/script';
 import { wallsOf } from './table';
 
-/** Parts and tags settle one after another, each at most once. */
-const MOST_ROUNDS = 8;
+/** No dance has more parts and tags whose place decides where they start. */
+const MOST_ROUNDS = 60;
 
 export function danceWithPlan(script: Script): Dance {
-  let dance = danceScript(script);
+  const blocks = new DancedBlocks();
+  let dance = danceScript(script, undefined, blocks);
   if (script.plan.length === 0 || dance.parts.length + dance.tags.length < 2) return dance;
   const starts = new Map<BlockText, Weight>();
+  // Parts and tags settle one after another, each at most once.
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const given = nextStart(dance, starts);
     if (!given) return dance;
     starts.set(given.block, given.weight);
-    const settled = danceScript(script, starts);
+    const settled = danceScript(script, starts, blocks);
     // A block that writes out the other foot is right as it stands: then the place is wrong, and is told there.
     if (contradicts(settled, given.block)) starts.set(given.block, otherFoot(given.weight as 'L' | 'R'));
-    dance = danceScript(script, starts);
+    dance = danceScript(script, starts, blocks);
   }
   return dance;
 }

@@ -7,7 +7,7 @@ import { cutAfter, momentFrom, stateAt, type Cut } from '../dancing/places';
 import type { Weight } from '../model/feet';
 import { shiftSpan } from '../model/text';
 import { TICKS_A_COUNT } from '../model/ticks';
-import { CIRCLE, wallsOfTurn, type Facing } from '../model/turns';
+import { greatestCommonDivisor, wallsOfTurn, type Facing } from '../model/turns';
 import type { PlanEntry } from '../reading/script';
 import { orderOf, type Order, type OrderStep } from './order';
 import { concerns } from './concerns';
@@ -15,7 +15,8 @@ import { addPiece, danceInserted, type Inserted, type Piece, type PieceFacts, ty
 import { isKind, PlanBook, type EntryOf } from './plan-book';
 import type { BadJoin } from './problems';
 import { tellUnplaced } from './unplaced';
-import { MOST_WALLS, type Wall, type WallNote, type WallPlan } from './wall';
+import { MOST_ON_A_WALL, MOST_WALLS, type Wall, type WallNote, type WallPlan } from './wall';
+import { greatest } from '../model/numbers';
 
 let known: { readonly dance: Dance; readonly plan: WallPlan } | undefined;
 
@@ -64,11 +65,9 @@ class Layer {
     this.entries = dance.script.plan;
     this.lastNamed = Math.min(
       MOST_WALLS,
-      Math.max(
+      greatest(
+        this.entries.flatMap(({ item }) => ('walls' in item && item.walls.kind === 'walls' ? item.walls.numbers : [])),
         0,
-        ...this.entries.flatMap(({ item }) =>
-          'walls' in item && item.walls.kind === 'walls' ? item.walls.numbers : [],
-        ),
       ),
     );
     this.standing = { weight: dance.parts[0]?.before.weight ?? dance.startWeight, facing: 0 };
@@ -131,7 +130,10 @@ class Layer {
     const steps = this.entries.flatMap(({ item }) =>
       'walls' in item && item.walls.kind === 'every' ? [item.walls.step] : [],
     );
-    return steps.reduce((all, step) => (all * step <= CIRCLE ? all * step : all), 1);
+    return steps.reduce((all, step) => {
+      const both = (all * step) / greatestCommonDivisor(all, step);
+      return both <= MOST_WALLS ? both : all;
+    }, 1);
   }
 
   private layWall(
@@ -145,6 +147,8 @@ class Layer {
     const here = { number, time, block, start, isLast, kind: step?.kind ?? 'part' } as const;
     const own = here.kind === 'tag' ? [] : this.entries.filter(({ item }) => concerns(item, here, this.lastNamed));
     for (const entry of own) this.used.add(entry);
+    const surplus = own.splice(MOST_ON_A_WALL)[0];
+    if (surplus) this.book.problem({ kind: 'wall-full', entry: surplus, wall: number, most: MOST_ON_A_WALL });
     if (step?.entry) this.used.add(step.entry);
     const cut = this.cutOf(own, block, number, step);
     const pieces: Piece[] = [];

@@ -6,6 +6,7 @@ import { unknownNames, type Order } from './order';
 import type { Dance } from '../dancing/dance';
 import type { PlanBook } from './plan-book';
 import { MOST_WALLS, type Wall } from './wall';
+import { greatest } from '../model/numbers';
 
 export interface LaidWalls {
   readonly dance: Dance;
@@ -40,7 +41,7 @@ function tellPart(walls: readonly Wall[], entry: PlanEntry, pick: WallPick & { k
     ({ kind, part }) => kind === 'part' && part.toLowerCase() === pick.part.toLowerCase(),
   ).length;
   if (times > 0 && pick.numbers)
-    book.problem({ kind: 'wall-beyond', entry, wall: Math.max(...pick.numbers), last: times });
+    book.problem({ kind: 'wall-beyond', entry, wall: greatest(pick.numbers), last: times });
   else book.problem({ kind: 'part-unknown', entry, name: pick.part, span: shiftSpan(pick.span, entry.offset) });
 }
 

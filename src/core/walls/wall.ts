@@ -58,3 +58,6 @@ export interface WallPlan {
 
 /** Walls that are worked out at most; songs are shorter. */
 export const MOST_WALLS = 200;
+
+/** Lines of the plan that have a hand in one wall at most; more is no dance, and each is looked at again with every key. */
+export const MOST_ON_A_WALL = 24;

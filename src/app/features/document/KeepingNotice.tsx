@@ -11,7 +11,7 @@ export function KeepingNotice() {
   const { keeping } = session;
   if (keeping.kind === 'kept' || keeping.kind === 'waiting') return null;
   const save = () =>
-    downloadFile(fileName(/^#\s*(.*)$/m.exec(session.text)?.[1] ?? '', 'txt'), 'text/plain', session.text);
+    downloadFile(fileName(/^#(.*)$/m.exec(session.text)?.[1].trim() ?? '', 'txt'), 'text/plain', session.text);
   return (
     <Flex
       role="alert"

@@ -4,6 +4,7 @@ import { EditorSelection, type EditorState } from '@codemirror/state';
 import { EditorView, type Command } from '@codemirror/view';
 import { CALL_COLUMN, figureAfter, nextCount, type Finding, type Proposal } from '../../../core';
 import { findingsOf, liesIn, prefill, prefilledField, settle, studyField } from './study-field';
+import { greatest } from '../../../core';
 
 export function applyProposal(view: EditorView, proposal: Proposal): void {
   if (!proposal.edits.every((edit) => liesIn(view.state, edit))) return;
@@ -78,7 +79,7 @@ export const addSection: Command = (view) => {
   const here = lineAt(state).number - 1;
   const next = script.lines.find((line) => line.index > here && line.kind === 'heading');
   const numbers = script.lines.flatMap((line) => (line.heading?.kind === 'section' ? [line.section?.number ?? 0] : []));
-  const insert = `## Section ${Math.max(0, ...numbers) + 1}\n1`;
+  const insert = `## Section ${greatest(numbers, 0) + 1}\n1`;
   const at = next ? next.span.from : state.doc.length;
   const before = state.doc.sliceString(0, at);
   const gap = before.trim() === '' ? '' : before.endsWith('\n\n') ? '' : before.endsWith('\n') ? '\n' : '\n\n';

@@ -10,6 +10,7 @@ import {
 import { Rail, WeightPair } from '../marks/Marks';
 import { StepRow } from '../marks/StepRow';
 import { t } from '../../texts';
+import { greatest } from '../../../core';
 
 /** One figure foot by foot, in every rhythm it is danced in; where its turns fall; what to mind. */
 export function FigureDetail({
@@ -71,7 +72,10 @@ export function FigureDetail({
 
 /** The rail of a figure's own counts: whole counts as cells, halved where something falls between. */
 function railOf({ steps }: FigureForm): RailCell[] {
-  const last = Math.max(1, ...steps.map(({ count }) => Number(count) || 0));
+  const last = greatest(
+    steps.map(({ count }) => Number(count) || 0),
+    1,
+  );
   let at = 0;
   const split = new Set<number>();
   const held = new Set<number>();

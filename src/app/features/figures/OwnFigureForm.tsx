@@ -32,9 +32,9 @@ const definitionOf = ({ names, counts, feet }: Values): string =>
     .join(', ')} ${counts.trim()}: ${feet.trim()}`;
 
 function valuesOf(definition: string | undefined): Values {
-  const match = /^(.*["“”„])\s*([^"“”„]*?):\s*(.*)$/.exec(definition ?? '');
+  const match = /^(.*["“”„])([^"“”„:]*):(.*)$/.exec(definition ?? '');
   if (!match) return { names: '', counts: '1&2', feet: '' };
-  return { names: match[1].replace(/["“”„]/g, ''), counts: match[2].trim(), feet: match[3] };
+  return { names: match[1].replace(/["“”„]/g, ''), counts: match[2].trim(), feet: match[3].trim() };
 }
 
 /** Defines a figure foot by foot and says at once whether it dances. */

@@ -2,6 +2,7 @@ import { chakra } from '@chakra-ui/react';
 import type { FloorMark } from '../../../core';
 import { CIRCLE } from '../../../core';
 import { colour } from '../../theme/system';
+import { greatest, least } from '../../../core';
 
 const STEP = 62;
 const MARGIN = 46;
@@ -11,7 +12,7 @@ const WIDTH = 284;
 export function FloorPicture({ marks }: { marks: readonly FloorMark[] }) {
   const xs = marks.map(({ x }) => x);
   const ys = marks.map(({ y }) => y);
-  const [left, right, bottom, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const [left, right, bottom, top] = [least(xs), greatest(xs), least(ys), greatest(ys)];
   const scale = Math.min(STEP, (WIDTH - 2 * MARGIN) / Math.max(right - left, 1));
   const height = Math.max(150, (top - bottom) * scale + 2 * MARGIN);
   const place = ({ x, y }: { x: number; y: number }) => ({

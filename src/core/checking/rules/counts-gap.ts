@@ -1,6 +1,7 @@
-import type { DancedBlock, DancedGroup, DancedSection } from '../../dancing/dance';
+import type { DancedGroup, DancedSection } from '../../dancing/dance';
 import { countOfTick, TICKS_A_COUNT } from '../../model/ticks';
 import { placeIn, section, sectionName, sectionsOf, type Rule } from '../rule';
+import { greatest } from '../../model/numbers';
 
 export const countsGap: Rule = {
   code: 'counts-gap',
@@ -21,13 +22,13 @@ export const countsGap: Rule = {
   },
   find: (dance) =>
     sectionsOf(dance).flatMap(({ block, section: own }) => {
-      const called = new Set<number>(takenFromBefore(block, own) ? [1] : []);
+      let reached = own.runsInto ? 1 : 0;
       return groupsOf(own).flatMap((group) => {
         const first = firstCount(group);
-        const reached = Math.max(0, ...called);
-        for (const count of countsOf(group)) called.add(count);
-        if (first === undefined || first <= reached + 1) return [];
-        const missing = Array.from({ length: first - reached - 1 }, (_, index) => reached + 1 + index);
+        const before = reached;
+        reached = greatest(countsOf(group), reached);
+        if (first === undefined || first <= before + 1) return [];
+        const missing = Array.from({ length: first - before - 1 }, (_, index) => before + 1 + index);
         const span = placeIn(group.line, group.group.counts?.span ?? { from: 0, to: group.line.text.length });
         return [{ span, message: `${sectionName(block, own)}: ${listCounts(missing)} missing before this line.` }];
       });
@@ -35,12 +36,6 @@ export const countsGap: Rule = {
 };
 
 export const groupsOf = (own: DancedSection): DancedGroup[] => own.lines.flatMap(({ groups }) => groups);
-
-/** The last line of the section before (or, at the top, of the dance) runs on to this section's count 1. */
-export function takenFromBefore(block: DancedBlock, own: DancedSection): boolean {
-  const at = block.sections.indexOf(own);
-  return at === 0 ? block.runsOver : block.sections[at - 1].borrows;
-}
 
 /** Whole counts a group calls; a slow takes two. */
 function countsOf(group: DancedGroup): number[] {

@@ -1,6 +1,7 @@
 import { placeOfTick } from '../../model/ticks';
 import { placeIn, section, sectionName, sectionsOf, type Found, type Rule } from '../rule';
-import { groupsOf, takenFromBefore } from './counts-gap';
+import { groupsOf } from './counts-gap';
+import { greatest } from '../../model/numbers';
 
 export const countsOverlap: Rule = {
   code: 'counts-overlap',
@@ -28,7 +29,7 @@ export const countsOverlap: Rule = {
     sectionsOf(dance).flatMap(({ block, section: own }) => {
       // The 1 of an `8&1` said once more with the same foot is one step.
       const shared = own.lines[0]?.moments[0]?.shared === true;
-      let last = takenFromBefore(block, own) && !shared ? 0 : -Infinity;
+      let last = own.runsInto && !shared ? 0 : -Infinity;
       const found: Found[] = [];
       const seen = new Set<number>();
       for (const group of groupsOf(own)) {
@@ -42,7 +43,7 @@ export const countsOverlap: Rule = {
           found.push({ span: placeIn(group.line, counts.span), message });
         }
         for (const tick of group.ticks) seen.add(tick);
-        last = Math.max(last, ...group.ticks);
+        last = greatest(group.ticks, last);
       }
       return found;
     }),

@@ -1,5 +1,6 @@
 /** Every rule. A new one is a file here and a line in this list. */
 import type { Rule } from '../rule';
+import { copiedTooMuch } from './copied-too-much';
 import { copiedFoot } from './copied-foot';
 import { countsClaimed } from './counts-claimed';
 import { countsGap } from './counts-gap';
@@ -38,6 +39,7 @@ import { wordsUnread } from './words-unread';
 import { planNotUnderstood } from './plan-not-understood';
 import { planWallUnsaid } from './plan-wall-unsaid';
 import { planWallBeyond } from './plan-wall-beyond';
+import { planWallFull } from './plan-wall-full';
 import { planWallTwice } from './plan-wall-twice';
 import { planPlaceUnsaid } from './plan-place-unsaid';
 import { planPlaceBeyond } from './plan-place-beyond';
@@ -83,6 +85,7 @@ export const RULES: readonly Rule[] = [
   footNotFree,
   footOverItself,
   feetListed,
+  copiedTooMuch,
   copiedFoot,
   recoverWithoutRock,
   weightClaim,
@@ -109,6 +112,7 @@ export const RULES: readonly Rule[] = [
   planNotUnderstood,
   planWallUnsaid,
   planWallBeyond,
+  planWallFull,
   planWallTwice,
   planPlaceUnsaid,
   planPlaceBeyond,

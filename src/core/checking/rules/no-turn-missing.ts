@@ -1,6 +1,6 @@
 import { CIRCLE, turnWords } from '../../model/turns';
 import { optionsOf } from '../../walls/options';
-import { callsOf, placeIn, section, type Rule } from '../rule';
+import { placesOfMoments, callsOf, placeIn, section, type Rule } from '../rule';
 
 export const noTurnMissing: Rule = {
   code: 'no-turn-missing',
@@ -26,10 +26,11 @@ export const noTurnMissing: Rule = {
   },
   find: (dance) => {
     const covered = optionsOf(dance);
+    const places = placesOfMoments(dance);
     return callsOf(dance).flatMap(({ block, line, call }) => {
       const turned = call.moments.reduce((sum, { action }) => sum + action.turn, 0);
       if (Math.abs(turned) < CIRCLE) return [];
-      const at = block.moments.indexOf(call.moments[0]);
+      const at = places.get(call.moments[0]) ?? -1;
       if (covered.some(({ over }) => over?.block === block && over.from <= at && at < over.to)) return [];
       const turn = turnWords(turned);
       return [

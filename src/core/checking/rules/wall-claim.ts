@@ -1,6 +1,7 @@
 import { facingAfter, hourOfFacing } from '../../model/turns';
 import { wallTable } from '../../walls/table';
-import { linesOf, phrased, placeIn, replacing, type Rule } from '../rule';
+import { MOST_WALLS } from '../../walls/wall';
+import { linesOf, once, phrased, placeIn, placesOfMoments, replacing, type Rule } from '../rule';
 
 export const wallClaim: Rule = {
   code: 'wall-claim',
@@ -19,8 +20,8 @@ export const wallClaim: Rule = {
   find: (dance) =>
     linesOf(dance).flatMap(({ block, line }) =>
       (line.line.step?.marks.wallClaims ?? []).flatMap(({ span, wall, facing }) => {
-        const own = wallTable(dance, wall).find(({ number, kind }) => number === wall && kind === 'part');
-        const at = block.moments.indexOf(line.moments[line.moments.length - 1]);
+        const own = tableOf(dance).find(({ number, kind }) => number === wall && kind === 'part');
+        const at = placesOfMoments(dance).get(line.moments[line.moments.length - 1]) ?? -1;
         const piece = own?.pieces.find((one) => one.block === block && one.from <= at && at < one.to);
         if (!piece) return [];
         const computed = facingAfter(line.after.facing, piece.shift);
@@ -38,3 +39,6 @@ export const wallClaim: Rule = {
       }),
     ),
 };
+
+/** As many walls as a line may speak of, laid once. */
+const tableOf = once((dance) => wallTable(dance, MOST_WALLS));
