@@ -7,7 +7,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { router } from './router';
-import { keepForOffline } from './offline';
+import { keepForOffline, loadAgainAfterUpdate } from './offline';
 import { startSettings } from './features/settings/settings';
 import { holdTab } from '../store';
 import { system } from './theme/system';
@@ -36,3 +36,4 @@ createRoot(document.getElementById('root') as HTMLElement).render(
 );
 
 keepForOffline();
+loadAgainAfterUpdate();

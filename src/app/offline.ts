@@ -9,3 +9,20 @@ export function keepForOffline(): void {
   if (document.readyState === 'complete') register();
   else window.addEventListener('load', register);
 }
+
+const LOADED_AGAIN = 'pace-slate-loaded-again';
+const SOON = 30_000;
+
+/**
+ * A screen that is asked for after a new version was put on the server is not there any more under its old name. The page is loaded
+ * again, once; what is being typed is kept as at any closing of a page.
+ */
+export function loadAgainAfterUpdate(): void {
+  window.addEventListener('vite:preloadError', (event) => {
+    const last = Number(sessionStorage.getItem(LOADED_AGAIN) ?? 0);
+    if (performance.timeOrigin - last < SOON) return;
+    event.preventDefault();
+    sessionStorage.setItem(LOADED_AGAIN, String(performance.timeOrigin + performance.now()));
+    window.location.reload();
+  });
+}

@@ -3,9 +3,11 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { createApp } from './app';
+import { startChecks, type Checks } from './checks';
 
 let folder: string;
 let app: ReturnType<typeof createApp>;
+let checks: Checks;
 
 beforeAll(() => {
   mkdirSync('test-results', { recursive: true });
@@ -13,9 +15,13 @@ beforeAll(() => {
   mkdirSync(path.join(folder, 'assets'));
   writeFileSync(path.join(folder, 'index.html'), '<title>slate</title>');
   writeFileSync(path.join(folder, 'assets', 'a-1234.js'), 'void 0');
-  app = createApp(folder);
+  checks = startChecks();
+  app = createApp({ folder, checks, usual: 'http://127.0.0.1:4173/' });
 });
-afterAll(() => rmSync(folder, { recursive: true }));
+afterAll(async () => {
+  rmSync(folder, { recursive: true });
+  await checks.stop();
+});
 
 const PAGES: [path: string, status: number, cache: string, body: RegExp][] = [
   ['/', 200, 'no-cache', /slate/],
@@ -27,7 +33,7 @@ const PAGES: [path: string, status: number, cache: string, body: RegExp][] = [
 ];
 
 test.each(PAGES)('GET %s', async (address, status, cache, body) => {
-  const response = await app.request(address);
+  const response = await app.request(`http://127.0.0.1:4173${address}`);
   expect(response.status).toBe(status);
   expect(response.headers.get('cache-control') ?? '').toBe(cache);
   expect(await response.text()).toMatch(body);
@@ -35,12 +41,13 @@ test.each(PAGES)('GET %s', async (address, status, cache, body) => {
 
 test('every answer carries the security policy: own scripts only, no inline style but the empty one', async () => {
   for (const address of ['/', '/assets/a-1234.js', '/api/nothing']) {
-    const policy = (await app.request(address)).headers.get('content-security-policy') ?? '';
+    const policy = (await app.request(`http://127.0.0.1${address}`)).headers.get('content-security-policy') ?? '';
     expect(policy).toContain("script-src 'self';");
     expect(policy).toContain("object-src 'none'");
+    expect(policy).toContain("frame-ancestors 'none'");
     expect(policy).not.toContain('unsafe');
   }
-  expect((await app.request('/')).headers.get('x-content-type-options')).toBe('nosniff');
+  expect((await app.request('http://127.0.0.1/')).headers.get('x-content-type-options')).toBe('nosniff');
 });
 
 describe('POST /api/check', () => {
@@ -78,8 +85,45 @@ describe('POST /api/check', () => {
     expect(await (await check('')).json()).toMatchObject({ findings: [{ code: 'nothing-to-dance' }] });
   });
 
+  test('a page of another site is refused, one of this slate is not', async () => {
+    const from = (origin: string) =>
+      app.request('http://127.0.0.1:4173/api/check', { method: 'POST', body: '# Ebb', headers: { origin } });
+    expect((await from('https://elsewhere.example')).status).toBe(403);
+    expect((await from('http://127.0.0.1:9')).status).toBe(403);
+    expect((await from('http://127.0.0.1:4173')).status).toBe(200);
+  });
+
+  test('a text that takes too long is given up and said, and keeps no other waiting', async () => {
+    const endless = startChecks(1500, new URL('./test/slow-worker.mjs', import.meta.url));
+    const slow = createApp({ folder, checks: endless });
+    const ask = (body: string) => slow.request('/api/check', { method: 'POST', body });
+    const [vast, small] = await Promise.all([ask('endless'), ask('# Ebb')]);
+    expect([vast.status, await vast.json()]).toEqual([422, { problem: 'This text takes longer than 1.5 seconds to work out, and was given up.' }]); // prettier-ignore
+    expect([small.status, await small.json()]).toEqual([200, { title: '# Ebb' }]);
+    const broken = await ask('broken');
+    expect([broken.status, await broken.json()]).toEqual([422, { problem: 'This text could not be worked out.' }]);
+    await endless.stop();
+  });
+
+  test('what goes wrong inside is a sentence', async () => {
+    const failing = createApp({ folder, checks: { check: () => Promise.reject(new Error('x')), stop: async () => undefined } }); // prettier-ignore
+    const response = await failing.request('/api/check', { method: 'POST', body: '# Ebb' });
+    expect([response.status, await response.json()]).toEqual([500, { problem: expect.stringMatching(/went wrong/) }]);
+  });
+
   test('refuses what is no text and what is too long', async () => {
     expect((await check(new Uint8Array([0, 1, 2]))).status).toBe(400);
     expect((await check('x'.repeat(1_100_000))).status).toBe(413);
   });
+});
+
+test('the machine’s other name leads to the one address that dances are kept under', async () => {
+  const response = await app.request('http://localhost:4173/dance/a?wall=2');
+  expect([response.status, response.headers.get('location')]).toEqual([308, 'http://127.0.0.1:4173/dance/a?wall=2']);
+});
+
+test('an application that stands elsewhere than usual can say so', async () => {
+  const where = async (own: typeof app) => (await own.request('http://127.0.0.1:4174/api/where')).json();
+  expect(await where(app)).toEqual({ usual: 'http://127.0.0.1:4173/' });
+  expect(await where(createApp({ folder, checks }))).toEqual({ usual: null });
 });

@@ -3,17 +3,41 @@ import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { secureHeaders } from 'hono/secure-headers';
-import { reportDance, studyText } from '../core';
 import { MOST_BYTES, readTextBytes } from '../formats/text-file';
+import type { Checks } from './checks';
 
 /** Emotion adds one empty style element and fills it through the style sheet object: the hash is that of the empty string. */
 const EMPTY_STYLE = "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='";
 
 const YEAR = 31_536_000;
 
-/** `folder`: the built application, relative to the working directory. */
-export function createApp(folder: string): Hono {
+export interface Serving {
+  /** The built application, relative to the working directory. */
+  readonly folder: string;
+  readonly checks: Checks;
+  /** Where the application usually stands, when it stands elsewhere this time: dances belong to the address they were written at. */
+  readonly usual?: string;
+}
+
+/** Browsers keep things by address: one machine has one name here, so that dances are found again. */
+function atOneAddress(address: string): string | undefined {
+  const url = new URL(address);
+  if (url.hostname !== 'localhost') return undefined;
+  url.hostname = '127.0.0.1';
+  return url.href;
+}
+
+/** A page of another site can send plain text here without asking; it is told nothing, and makes no work. */
+const isForeign = (origin: string | undefined, address: string): boolean =>
+  origin !== undefined && origin !== new URL(address).origin;
+
+export function createApp({ folder, checks, usual }: Serving): Hono {
   const app = new Hono();
+  app.onError((_, c) => c.json({ problem: 'Something went wrong here. Nothing was changed; try it again.' }, 500));
+  app.get('*', async (c, next) => {
+    const one = atOneAddress(c.req.url);
+    return one ? c.redirect(one, 308) : next();
+  });
   app.use(
     secureHeaders({
       contentSecurityPolicy: {
@@ -38,12 +62,15 @@ export function createApp(folder: string): Hono {
       onError: (c) => c.json({ problem: 'The text is larger than 1 MB.' }, 413),
     }),
     async (c) => {
+      if (isForeign(c.req.header('origin'), c.req.url))
+        return c.json({ problem: 'Only pages of this slate may ask for checks.' }, 403);
       const file = readTextBytes(new Uint8Array(await c.req.arrayBuffer()));
       if ('problem' in file) return c.json(file, 400);
-      const { dance, findings } = studyText(file.text);
-      return c.json(reportDance(dance, findings));
+      const checked = await checks.check(file.text);
+      return 'report' in checked ? c.json(checked.report) : c.json({ problem: checked.problem }, checked.status);
     },
   );
+  app.get('/api/where', (c) => c.json({ usual: usual ?? null }));
   app.all('/api/*', (c) => c.json({ problem: 'There is nothing at this address.' }, 404));
   app.use('*', async (c, next) => {
     await next();

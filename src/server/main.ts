@@ -3,6 +3,7 @@ import { createServer } from 'node:net';
 import { parseArgs } from 'node:util';
 import { serve } from '@hono/node-server';
 import { createApp } from './app';
+import { startChecks } from './checks';
 
 const HOST = '127.0.0.1';
 const PORTS_TRIED = 20;
@@ -16,10 +17,17 @@ const { values } = parseArgs({
 });
 const wanted = Number(values.port);
 const port = values.strict ? wanted : await firstFreePort(wanted);
-if (port !== wanted) console.log(`Port ${wanted} is busy; taking ${port}.`);
-serve({ fetch: createApp(values.dir).fetch, hostname: HOST, port }, () =>
-  console.log(`Pace Slate is ready: http://${HOST}:${port}/`),
-);
+const addressAt = (at: number): string => `http://${HOST}:${at}/`;
+if (port !== wanted)
+  console.log(
+    `Port ${wanted} is busy; taking ${port}. Dances written at ${addressAt(wanted)} are kept for that address and are not shown here.`,
+  );
+const app = createApp({
+  folder: values.dir,
+  checks: startChecks(),
+  ...(port !== wanted && { usual: addressAt(wanted) }),
+});
+serve({ fetch: app.fetch, hostname: HOST, port }, () => console.log(`Pace Slate is ready: ${addressAt(port)}`));
 
 async function firstFreePort(from: number): Promise<number> {
   for (let port = from; port < from + PORTS_TRIED; port++) if (await isFree(port)) return port;

@@ -1,8 +1,10 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { FolderOpen } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
 import { useNavigate } from 'react-router';
 import type { ImportRecord } from '../../store';
+import { downloadFile, fileName } from '../features/dances/download';
 import { ImportSheet } from '../features/import/ImportSheet';
 import { takeFiles } from '../features/import/take-files';
 import { useImports } from '../features/import/use-imports';
@@ -110,16 +112,38 @@ export function ImportScreen() {
       {sheets?.length === 0 && <Empty onPaste={paste} />}
       {sheets && sheets.length > 1 && current && <SheetChoice sheets={sheets} current={current} onChoose={setChosen} />}
       {sheets && current && (
-        <ImportSheet
+        <ErrorBoundary
           key={current.id}
-          sheet={current}
-          count={sheets.length}
-          putting={putting}
-          onSettle={(text) => desk.settle(current.id, text)}
-          onPut={(all, tidies) => void put(all ? sheets : [current], tidies)}
-          onThrowAway={() => void desk.remove([current.id])}
-        />
+          fallback={<BrokenSheet sheet={current} onThrowAway={() => void desk.remove([current.id])} />}
+        >
+          <ImportSheet
+            sheet={current}
+            count={sheets.length}
+            putting={putting}
+            onSettle={(text) => desk.settle(current.id, text)}
+            onPut={(all, tidies) => void put(all ? sheets : [current], tidies)}
+            onThrowAway={() => void desk.remove([current.id])}
+          />
+        </ErrorBoundary>
       )}
+    </Box>
+  );
+}
+
+/** Whatever is in a sheet, the screen can be used again: it can be taken away as it came, or thrown away. */
+function BrokenSheet({ sheet, onThrowAway }: { sheet: ImportRecord; onThrowAway: () => void }) {
+  return (
+    <Box role="alert" maxWidth="46rem">
+      <chakra.p marginBottom="0.75rem">
+        <b>{sheet.name}</b>{' '}
+        {t('can’t be shown: something in it is too much for this screen. Nothing else is touched by it.')}
+      </chakra.p>
+      <Flex gap="0.5rem">
+        <Button onClick={() => downloadFile(fileName(sheet.name, 'txt'), 'text/plain', sheet.original)}>
+          {t('Save it as a file')}
+        </Button>
+        <Button onClick={onThrowAway}>{t('Throw away')}</Button>
+      </Flex>
     </Box>
   );
 }

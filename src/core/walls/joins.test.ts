@@ -65,3 +65,29 @@ test('a tag that takes over rightly and does not hand over is told at its last l
   expect(text.slice(finding.span.from, finding.span.to)).toBe('1-2 Sway R, touch L');
   expect(finding.message).toBe('After the tag ebb on wall 1 the weight is on R, so R is not free to begin again.');
 });
+
+test('twelve tags each start as their place hands over, however many there are', () => {
+  // After count 4 of two vines the weight is on R, so L leads each tag and R closes it.
+  const numbers = Array.from({ length: 12 }, (_, index) => index + 1);
+  const text = [
+    'start: weight L\n\n## Section 1\n1-4 Vine R, touch L\n5-8 Vine L, touch R\n',
+    ...numbers.map((number) => `## Tag "t${number}"\n1-2 Walk\n`),
+    '## Plan',
+    ...numbers.map((number) => `wall ${number}: tag t${number} after 4`),
+  ].join('\n');
+  const { dance, findings } = studyText(text);
+  expect(dance.tags.map(({ moments }) => moments.map(({ action }) => action.foot).join(''))).toEqual(
+    numbers.map(() => 'LR'),
+  );
+  expect(findings.filter(({ code }) => code === 'join-weight')).toEqual([]);
+});
+
+test('regular lines whose walls come together late are all laid: a bad join on wall 8 is told', () => {
+  // After count 3 of a vine R the weight is on R, and R leads the next wall.
+  const text =
+    'start: weight L\n\n## Section 1\n1-4 Vine R, touch L\n5-8 Vine L, touch R\n\n## Tag "ebb"\n1-2 Walk R, L\n\n## Plan\nevery 7th wall: tag ebb\nevery 8th wall: restart after 3';
+  const { findings, dance } = studyText(text);
+  // On wall 56 the tag of the 7th meets the cut of the 8th, and R is as little free for the tag.
+  expect(findings.flatMap(({ code, wall }) => (code === 'join-weight' ? [wall] : []))).toEqual([56, 8]);
+  expect(wallsOf(dance).walls.length).toBeGreaterThanOrEqual(56);
+});

@@ -43,6 +43,7 @@ export const Keeping = memo(function Keeping({
   };
   return (
     <>
+      <Elsewhere />
       {isNew && (
         <Flex
           role="note"
@@ -131,6 +132,32 @@ export const Keeping = memo(function Keeping({
     </>
   );
 });
+
+/** Dances belong to the address they were written at; when the slate had to move, it says where they are. */
+function Elsewhere() {
+  const { data: usual } = useQuery({ queryKey: ['where'], queryFn: findUsualAddress, staleTime: Infinity });
+  if (!usual) return null;
+  return (
+    <Flex role="note" background="sand" borderRadius="4px" padding="0.6rem 0.9rem" marginTop="1.5rem">
+      <span>
+        {t('The slate usually stands at')} <a href={usual}>{usual}</a>{' '}
+        {t(
+          'and that place was taken when this one was started, perhaps by another slate that still runs. Dances written there are kept there: open them at that address, or close what runs there and start again.',
+        )}
+      </span>
+    </Flex>
+  );
+}
+
+/** Null where it stands where it should, or where nobody can be asked. */
+async function findUsualAddress(): Promise<string | null> {
+  try {
+    const answer = (await (await fetch('/api/where')).json()) as { usual?: unknown };
+    return typeof answer.usual === 'string' && /^http:\/\/127\.0\.0\.1:\d+\/$/.test(answer.usual) ? answer.usual : null;
+  } catch {
+    return null;
+  }
+}
 
 const VISITED = 'pace-slate-visited';
 
