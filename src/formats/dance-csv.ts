@@ -24,9 +24,14 @@ type Row = Partial<Record<Column, string>>;
 /** Signs with which a spreadsheet begins to calculate. */
 const RUNS = /^[=+\-@\t\r]/;
 const isNumber = (cell: string): boolean => /^-?\d+(?:\.\d+)?$/.test(cell);
-const harmless = (cell: string): string =>
-  (RUNS.test(cell) && !isNumber(cell)) || cell.startsWith("'") ? `'${cell}` : cell;
-const original = (cell: string): string => (cell.startsWith("'") ? cell.slice(1) : cell);
+/** Where the file is opened as parted by semicolons or tabs, a cell begins behind each of them too. */
+const BEGINS_INSIDE = /([;\t]\s*'*)(?=[=+\-@])/g;
+const harmless = (cell: string): string => {
+  const inside = isNumber(cell) ? cell : cell.replace(BEGINS_INSIDE, "$1'");
+  return (RUNS.test(cell) && !isNumber(cell)) || cell.startsWith("'") ? `'${inside}` : inside;
+};
+const original = (cell: string): string =>
+  (cell.startsWith("'") ? cell.slice(1) : cell).replace(/([;\t]\s*'*)'(?=[=+\-@])/g, '$1');
 
 /** Circles, right positive. */
 const turnWords = (turn: number): string => (turn === 0 ? '' : String(turn / 48));

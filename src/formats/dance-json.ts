@@ -1,5 +1,6 @@
 /** The JSON form of a dance: versioned, with a JSON Schema in docs/dance.schema.json. The text is the dance; the rest tells where it came from. */
 import { object, string, number, type InferType } from 'yup';
+import { printable } from './text-file';
 
 export const DANCE_FORMAT = 'pace-slate-dance';
 export const DANCE_VERSION = 1;
@@ -32,13 +33,15 @@ export function readDanceJson(json: string): ReadDanceJson {
     return { problem: 'This JSON file holds something other than a dance of this slate.' };
   }
   if (!('version' in value) || value.version !== DANCE_VERSION) {
-    const version = 'version' in value ? String(value.version) : 'none';
+    const { version: own } = value as { version?: unknown };
+    const version = typeof own === 'number' || typeof own === 'string' ? String(own) : 'none';
     return {
       problem: `This dance was saved by another version (${version}) of the slate; this one reads version ${DANCE_VERSION}.`,
     };
   }
   try {
-    return { dance: danceFile.validateSync(value, { strict: true }) as DanceFile };
+    const dance = danceFile.validateSync(value, { strict: true }) as DanceFile;
+    return { dance: { ...dance, text: printable(dance.text), title: printable(dance.title ?? '') } };
   } catch {
     return { problem: 'This file says it is a dance, but its text is missing or is no text.' };
   }

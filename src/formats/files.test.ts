@@ -150,6 +150,18 @@ describe('ZIP', () => {
     expect(await zip.file('a-2.txt')?.async('string')).toBe('# B');
   });
 
+  test('two files of one name are both read, and one that is damaged is named', async () => {
+    // Names of the same length, so that the second can be given the name of the first in the bytes of the file.
+    const bytes = pack([{ name: 'one.txt', content: '# One' }, { name: 'two.txt', content: '# Two' }]); // prettier-ignore
+    const text = Buffer.from(bytes).toString('latin1').replaceAll('two.txt', 'one.txt');
+    const { dances, problems } = await readAnyFile(new Uint8Array(Buffer.from(text, 'latin1')), 'all.zip');
+    expect([dances.map(({ name, text: own }) => [name, own]), problems]).toEqual([[['one.txt', '# One'], ['one-2.txt', '# Two']], []]); // prettier-ignore
+    const long = pack([{ name: 'good.txt', content: '# Good' }, { name: 'bad.txt', content: 'x'.repeat(90_000) }]); // prettier-ignore
+    const at = Buffer.from(long).indexOf('bad.txt') + 8;
+    const broken = await readAnyFile(long.map((byte, index) => (index >= at && index < at + 9 ? 0xff : byte)), 'all.zip'); // prettier-ignore
+    expect([broken.dances.map(({ name }) => name), broken.problems]).toEqual([['good.txt'], ['bad.txt: This file is damaged: it can’t be unpacked.']]); // prettier-ignore
+  });
+
   test('what another library packed is read, folders and hostile paths included, and leads nowhere', async () => {
     const zip = new JSZip();
     zip.file('../../etc/passwd.txt', '# Up and away\n1-4 Vine R');

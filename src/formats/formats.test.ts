@@ -25,6 +25,11 @@ test('JSON gives every text back', () => {
   );
 });
 
+test('letters that nobody can see or print are left out where they come in', () => {
+  const json = printDanceJson({ title: 'E\u0000bb', text: '# E\u0000bb\n1-4 Vine\u0007 R\tx' });
+  expect(readDanceJson(json)).toMatchObject({ dance: { title: 'Ebb', text: '# Ebb\n1-4 Vine R\tx' } });
+});
+
 test('a web page gives every text back, whatever it holds', () => {
   const nasty = [
     '</script><script>alert(1)</script>',

@@ -55,7 +55,9 @@ export async function readAnyFile(bytes: Uint8Array, name: string): Promise<Read
   if (isZip(bytes)) return readZip(bytes, name);
   if (isPdf(bytes)) {
     const read = await (await import('./read-pdf')).readPdf(bytes);
-    return 'problem' in read ? refuse(read.problem) : one(name, 'PDF', read.text, read.isOwn);
+    if ('problem' in read) return refuse(read.problem);
+    const cut = `Only the first ${read.pages - read.left} of its ${read.pages} pages were read; take the others apart into files of their own.`;
+    return { ...one(name, 'PDF', read.text, read.isOwn), problems: read.left > 0 ? refuse(cut).problems : [] };
   }
   return readTextFile(bytes, name);
 }
@@ -111,9 +113,10 @@ async function readZip(bytes: Uint8Array, name: string): Promise<ReadFiles> {
   const problems: string[] = [];
   for (const [inside, content] of unpacked.files) {
     const read = await readTextFile(content, inside);
-    dances.push(...read.dances);
-    problems.push(...read.problems);
+    for (const dance of read.dances) dances.push(dance);
+    for (const problem of read.problems) problems.push(problem);
   }
+  for (const lost of unpacked.damaged) problems.push(`${baseName(lost)}: This file is damaged: it can’t be unpacked.`);
   if (dances.length + problems.length === 0) problems.push(`${baseName(name)}: There is no dance in this ZIP.`);
   return { dances, problems };
 }

@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import PDFDocument from 'pdfkit';
 import { studyText } from '../core';
 import { pdfFonts } from './node-fonts';
+import { readAnyFile } from './read-any';
 import { readPdf } from './read-pdf';
 
 type Words = readonly (readonly [x: number, y: number, text: string])[];
@@ -57,6 +58,13 @@ describe('a PDF from elsewhere', () => {
     expect(
       await linesOf([[60, 700, '1-4 Vine R, touch L together']], [[60, 60, '5-8 Vine L, touch R together']]),
     ).toEqual(['1-4 Vine R, touch L together', '5-8 Vine L, touch R together']);
+  });
+
+  test('of very many pages the first are read, and how many were not is said', async () => {
+    const pages = Array.from({ length: 43 }, (_, index): Words => [[60, 60, `1-4 Vine R, touch L, page ${index + 1}`]]);
+    const { dances, problems } = await readAnyFile(await pdfOf(pages), 'book.pdf');
+    expect(dances[0].text.trim().split('\n')).toHaveLength(40);
+    expect(problems).toEqual([expect.stringMatching(/^book\.pdf: Only the first 40 of its 43 pages were read/)]);
   });
 
   test('a page without words is a picture', async () => {

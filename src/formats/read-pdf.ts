@@ -10,8 +10,9 @@ import * as pdfWorker from 'pdfjs-dist/legacy/build/pdf.worker.mjs';
 const MOST_PAGES = 40;
 
 export type ReadPdf =
-  /** `isOwn`: made by this slate, with its script inside. */
-  { readonly text: string; readonly pages: number; readonly isOwn: boolean } | { readonly problem: string };
+  /** `isOwn`: made by this slate, with its script inside. `left`: pages that were not read, as there are too many. */
+  | { readonly text: string; readonly pages: number; readonly left: number; readonly isOwn: boolean }
+  | { readonly problem: string };
 
 interface Word {
   readonly text: string;
@@ -35,7 +36,7 @@ export async function readPdf(bytes: Uint8Array): Promise<ReadPdf> {
     const inside = (await pdf.getAttachments()) as Record<string, { filename: string; content: Uint8Array }> | null;
     const source = Object.values(inside ?? {}).find(({ filename }) => filename === SOURCE_NAME);
     const own = source && readTextBytes(source.content);
-    if (own && 'text' in own) return { text: own.text, pages: pdf.numPages, isOwn: true };
+    if (own && 'text' in own) return { text: own.text, pages: pdf.numPages, left: 0, isOwn: true };
     const pages: string[] = [];
     for (let number = 1; number <= Math.min(pdf.numPages, MOST_PAGES); number++) {
       const page = await pdf.getPage(number);
@@ -64,7 +65,8 @@ export async function readPdf(bytes: Uint8Array): Promise<ReadPdf> {
         problem:
           'This PDF is a picture of a page: it carries no words. Open it in a program that recognises text and paste the words here, or type the dance from it.',
       };
-    return { text: `${text}\n`, pages: pdf.numPages, isOwn: false };
+    const left = Math.max(pdf.numPages - MOST_PAGES, 0);
+    return { text: `${text}\n`, pages: pdf.numPages, left, isOwn: false };
   } catch (error) {
     const locked = error instanceof Error && error.name === 'PasswordException';
     return {

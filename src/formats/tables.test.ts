@@ -1,6 +1,7 @@
 /** Markdown and CSV: the same dance comes back, cells run nothing, and other people's tables are read where they can be. */
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import Papa from 'papaparse';
 import { readdirSync, readFileSync } from 'node:fs';
 import { WORKED_DANCES } from '../../dances/test/corpus';
 import { PLANNED_DANCES } from '../../dances/test/plans';
@@ -60,6 +61,17 @@ describe('CSV', () => {
     ]);
   });
 
+  test.each([';=1+1', 'step R;  @A1', ";'=x", ';;-1', '1;\t+1', '=a;=b'])(
+    '%j runs nothing where semicolons or tabs part the cells, and comes back',
+    (cell) => {
+      const csv = printDanceCsv(studyText(cell));
+      for (const delimiter of [';', '\t'])
+        for (const found of Papa.parse<string[]>(csv, { delimiter, quoteChar: '\u0000' }).data.flat())
+          expect(found.trim()).not.toMatch(/^[=+@-]/);
+      expect(readDanceCsv(csv)).toEqual({ text: cell });
+    },
+  );
+
   test.each(['=1+1', '+1', '-1', '@SUM(A1)', "'quoted", '\tx'])('%j runs nothing, and comes back', (cell) => {
     const csv = printDanceCsv(studyText(cell));
     expect(csv).not.toMatch(/(?:^|,|")[=+@\t-](?!\d*(?:\.\d+)?(?:,|$))/m);
@@ -108,6 +120,16 @@ describe('Markdown', () => {
       studyText(back).script.title,
       studyText(back).script.lines.find(({ kind }) => kind === 'step')?.step?.marks.notes[0].text,
     ]).toEqual(['Ebb | *flow* <b>', 'arms | wide *slowly* <i>']);
+  });
+
+  test.each(['Ends #', '# Begins', 'Middle # of it ##', '#', 'Ends \\#'])('a title %j stays what it is', (title) => {
+    const text = `# ${title}\n\n## Section 1: ${title}\n1-2 Sway R, sway L\n`;
+    const { script } = studyText(readDanceMarkdown(printDanceMarkdown(studyText(text))));
+    expect(script.title).toBe(studyText(text).script.title);
+  });
+
+  test('signs that close a heading of somebody else’s are no part of it', () => {
+    expect(readDanceMarkdown('# Ebb ##\n## Section 1 ##  \n1-2 Sway R, sway L')).toBe('# Ebb\n## Section 1\n1-2 Sway R, sway L\n'); // prettier-ignore
   });
 
   test('a sheet that somebody wrote down in lists is read', () => {

@@ -11,7 +11,10 @@ export interface UnzipLimits {
   readonly all: number;
 }
 
-export type Unpacked = { readonly files: ReadonlyMap<string, Uint8Array> } | { readonly problem: string };
+/** `damaged`: names of wanted files that could not be unpacked. */
+export type Unpacked =
+  | { readonly files: ReadonlyMap<string, Uint8Array>; readonly damaged: readonly string[] }
+  | { readonly problem: string };
 
 export const isZip = (bytes: Uint8Array): boolean =>
   bytes[0] === 0x50 && bytes[1] === 0x4b && (bytes[2] === 3 || bytes[2] === 5);
@@ -23,6 +26,7 @@ class TooMuch extends Error {}
 /** Unpacks what `wants` names, counting while it unpacks: what a ZIP says of its own sizes is not believed. */
 export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limits: UnzipLimits): Unpacked {
   const files = new Map<string, Uint8Array>();
+  const damaged = new Set<string>();
   let [all, seen, broken, tooMuch] = [0, 0, false, false];
   // The library catches what its callbacks throw: the flag tells.
   const stop = (): never => {
@@ -35,6 +39,7 @@ export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limi
     if (file.name.endsWith('/') || !wants(file.name)) return;
     const chunks: Uint8Array[] = [];
     let own = 0;
+    damaged.add(file.name);
     file.ondata = (error, chunk, final) => {
       if (error || tooMuch) broken = true;
       else {
@@ -42,7 +47,12 @@ export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limi
         all += chunk.length;
         if (own > limits.file || all > limits.all) stop();
         chunks.push(chunk.slice());
-        if (final) files.set(file.name, joinBytes(chunks));
+        if (!final) return;
+        files.set(
+          freeName(file.name, (name) => files.has(name)),
+          joinBytes(chunks),
+        );
+        damaged.delete(file.name);
       }
     };
     file.start();
@@ -58,20 +68,26 @@ export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limi
     broken = true;
   }
   if (tooMuch) return { problem: 'This file unpacks to far more than any number of dances; it was not opened.' };
-  return broken && files.size === 0 ? { problem: 'This file is damaged: it can’t be unpacked.' } : { files };
+  return broken && files.size === 0
+    ? { problem: 'This file is damaged: it can’t be unpacked.' }
+    : { files, damaged: [...damaged] };
 }
 
 /** The last part of a path inside a ZIP: folders, drives and dots in it lead nowhere. */
 export const baseName = (name: string): string => name.replace(/^.*[\\/]/, '');
 
+/** A name that is taken gets a number before its ending. */
+function freeName(name: string, isTaken: (name: string) => boolean): string {
+  let free = name;
+  for (let number = 2; isTaken(free); number++) free = name.replace(/(\.[^.]*)?$/, (ending) => `-${number}${ending}`);
+  return free;
+}
+
 /** Names that come twice get a number. */
 export function pack(files: readonly { readonly name: string; readonly content: string | Uint8Array }[]): Uint8Array {
   const entries: Record<string, Uint8Array> = Object.create(null) as Record<string, Uint8Array>;
   for (const { name, content } of files) {
-    let free = name;
-    for (let number = 2; free in entries; number++)
-      free = name.replace(/(\.[^.]*)?$/, (ending) => `-${number}${ending}`);
-    entries[free] = typeof content === 'string' ? strToU8(content) : content;
+    entries[freeName(name, (own) => own in entries)] = typeof content === 'string' ? strToU8(content) : content;
   }
   return zipSync(entries, { level: 6 });
 }

@@ -6,10 +6,13 @@ import { printCounts } from '../printing/counts';
 import { HOUSE_STYLES, SLATE_STYLE } from '../printing/style';
 import { readScript } from '../reading/script';
 import { CARELESS_PHRASES, PHRASES } from '../test/phrase-book';
+import { studyText } from '../study';
 import { FIGURES, houseName } from '../vocabulary';
+import { FOOT_WORDS, sideNamed, SIDE_WORDS } from '../vocabulary/words';
 import { withOwnFigures } from './carry-figures';
 import { expandLine } from './expand';
 import { mirrorLines } from './mirror';
+import { mirrorSides } from './mirror-words';
 import { nameMoments } from './name';
 import { expandLines, nameLines } from './naming';
 import { repeatLines } from './repeat';
@@ -224,4 +227,38 @@ test('a dance takes along the own figures it uses and no others', () => {
   const carried = withOwnFigures(text, dance, personal);
   expect(carried).toBe(`${text}\n## Figure "harbour step" 1&2: A side, B behind, A tog\n`);
   expect(withOwnFigures(carried, danceScript(readScript(carried, personal)), personal)).toBe(carried);
+});
+
+describe('mirroring in three languages', () => {
+  test.each([
+    ['1 rechte Ferse vorn auftippen', '1 linke Ferse vorn auftippen'],
+    [
+      '1-2 Rock vor mit dem rechten Fuß, Gewicht zurück auf links',
+      '1-2 Rock vor mit dem linken Fuß, Gewicht zurück auf rechts',
+    ],
+    ['3&4 Shuffle links herum, LF über RF', '3&4 Shuffle rechts herum, RF über LF'],
+    ['1 pied droit en avant', '1 pied gauche en avant'],
+    ['2 pied gauche en arrière', '2 pied droit en arrière'],
+    ['3 pointe gauche à gauche', '3 pointe droite à droite'],
+    ['4 Talon gauche devant, PG croisé devant PD', '4 Talon droit devant, PD croisé devant PG'],
+    ['5&6 Pas chassé D G D', '5&6 Pas chassé G D G'],
+    ['7&8 Triple DGD', '7&8 Triple GDG'],
+    ['1-2 Step R forward, turn 1/4 clockwise', '1-2 Step L forward, turn 1/4 anticlockwise'],
+  ])('%s', (line, mirrored) => {
+    expect(mirrorSides(line)).toBe(mirrored);
+    expect(mirrorSides(mirrored)).toBe(line);
+  });
+
+  test('every word that is read as a side or a foot has its other side, and reads as that', () => {
+    for (const [word, foot] of [...Object.entries(SIDE_WORDS), ...Object.entries(FOOT_WORDS)])
+      expect([word, sideNamed(mirrorSides(word))]).toEqual([word, foot === 'R' ? 'L' : 'R']);
+  });
+
+  test.each([
+    ['start: weight R\n\n## Section 1 (1 count)\n1 rechte Ferse vorn auftippen', '1 linke Ferse vorn auftippen'],
+    ['start: weight R\n\n## Section 1 (1 count)\n1 pied droit en avant', '1 pied gauche en avant'],
+  ])('the wrong foot is mended in the language it is written in', (text, mended) => {
+    const fix = studyText(text).findings.find(({ code }) => code === 'foot-not-free')?.fix;
+    expect(applyEdits(text, fix?.edits ?? [])).toBe(text.replace(/1 [rp].*$/, mended));
+  });
 });

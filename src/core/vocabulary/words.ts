@@ -26,6 +26,32 @@ export const sideNamed = (word: string): Foot | undefined => {
   return SIDE_WORDS[key] ?? FOOT_WORDS[key] ?? (key === 'd' ? 'R' : key === 'g' ? 'L' : undefined);
 };
 
+/** The other side of every word that names one, in the same language and form. Left of a pair goes both ways unless it stands there before. */
+const MIRROR_PAIRS: readonly (readonly [string, string])[] = [
+  ['r', 'l'], ['right', 'left'], ['rt', 'lt'], ['rf', 'lf'], ['rights', 'lefts'], ['righthand', 'lefthand'],
+  ['rechts', 'links'], ['rechte', 'linke'], ['rechten', 'linken'], ['rechter', 'linker'], ['rechtes', 'linkes'], ['rechtem', 'linkem'],
+  ['rechtsherum', 'linksherum'],
+  ['pd', 'pg'], ['droite', 'gauche'], ['droit', 'gauche'], ['droites', 'gauches'], ['droits', 'gauches'],
+  ['clockwise', 'anticlockwise'], ['clockwise', 'counterclockwise'], ['cw', 'ccw'],
+]; // prettier-ignore
+
+const OTHER_SIDES = new Map<string, string>();
+for (const [right, left] of MIRROR_PAIRS) {
+  if (!OTHER_SIDES.has(right)) OTHER_SIDES.set(right, left);
+  if (!OTHER_SIDES.has(left)) OTHER_SIDES.set(left, right);
+}
+
+/** French things that are masculine and have a side: after them left is the other one of "droit". */
+const MASCULINE = /(?:pied|talon|genou|bras|coude|poing|orteil|cote|côté|mur|bord)s?\s*$/i;
+
+/** The word for the other side; undefined where it names none. `before`: what stands before it. */
+export function otherSide(word: string, before: string): string | undefined {
+  const other = OTHER_SIDES.get(word.toLowerCase());
+  return (other === 'droite' || other === 'droites') && MASCULINE.test(before)
+    ? other.replace('droite', 'droit')
+    : other;
+}
+
 /** Directions, one or more words each. */
 export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
   forward: 'forward', fwd: 'forward', fw: 'forward', f: 'forward', forwards: 'forward', vor: 'forward', vorn: 'forward', vorwaerts: 'forward', 'nach vorn': 'forward', 'nach vorne': 'forward', vorne: 'forward', devant: 'forward', avant: 'forward', 'en avant': 'forward', avance: 'forward', avancer: 'forward', avancant: 'forward',
