@@ -3,15 +3,17 @@ import { defineConfig } from '@playwright/test';
 
 const CHROMIUM =
   process.env.CHROMIUM_PATH ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((place) => existsSync(place));
-const PORT = 4317;
+const PORT = Number(process.env.PORT ?? 4317);
 
 export default defineConfig({
   testDir: 'e2e',
+  // Several parts may run side by side, each with a server and results of its own.
+  outputDir: `test-results/browser-${PORT}`,
   fullyParallel: true,
   workers: 2,
   retries: 0,
   timeout: 30_000,
-  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  reporter: [['list'], ['json', { outputFile: process.env.REPORT ?? 'test-results/e2e.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },

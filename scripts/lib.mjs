@@ -31,12 +31,16 @@ export function ensurePackages() {
   writeFileSync(stamp, lock);
 }
 
-/** Builds the application unless the build is newer than everything it is made from. */
-export function ensureBuild() {
+/** The build is newer than everything it is made from. */
+export function isBuilt() {
   const index = at('dist', 'index.html');
   const built = existsSync(index) ? statSync(index).mtimeMs : 0;
   const sources = ['src', 'public', 'dances', 'index.html', 'vite.config.ts', 'package-lock.json'];
-  if (Math.max(...sources.map((source) => newest(at(source)))) < built) return;
+  return Math.max(...sources.map((source) => newest(at(source)))) < built;
+}
+
+export function ensureBuild() {
+  if (isBuilt()) return;
   console.log('Building …');
   if (run(tool('vite'), ['build', '--logLevel', 'warn']) !== 0) process.exit(1);
 }

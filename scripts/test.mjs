@@ -1,7 +1,12 @@
-/** `npm test`: installs what is missing, then every check there is. The last line is `N passed, N failed` over all tests. */
+/**
+ * `npm test`: installs what is missing, then every check there is, two at a time (one a core). What a check prints is shown when it
+ * ends; the last line is `N passed, N failed` over all tests.
+ */
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
-import { ensureBuild, ensureChromium, ensurePackages, ROOT, run, tool } from './lib.mjs';
+import { ensureChromium, ensurePackages, isBuilt, ROOT, tool } from './lib.mjs';
 
 ensurePackages();
 process.env.CHROMIUM_PATH = ensureChromium();
@@ -9,57 +14,109 @@ const results = path.join(ROOT, 'test-results');
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results);
 
+const FIRST_PORT = 4317;
+/** Parts of about half a minute, so that no slot stands empty at the end. */
+const UNIT_PARTS = 4;
+const BROWSER_PARTS = 5;
+
+const parts = (count, jobOf) => Array.from({ length: count }, (_, index) => jobOf(index + 1, `${index + 1}/${count}`));
+
+const jobs = [
+  {
+    name: 'build',
+    command: isBuilt() ? [process.execPath, '--version'] : [tool('vite'), 'build', '--logLevel', 'warn'],
+    isCheck: true,
+  },
+  { name: 'lint', command: [tool('eslint'), '.', '--max-warnings', '0'], isCheck: true },
+  ...parts(UNIT_PARTS, (number, shard) => ({
+    name: `unit tests ${shard}`,
+    command: [
+      process.execPath,
+      '--experimental-vm-modules',
+      '--no-warnings',
+      'node_modules/jest/bin/jest.js',
+      '--runInBand',
+      '--silent',
+      `--shard=${shard}`,
+      '--json',
+      `--outputFile=test-results/unit-${number}.json`,
+    ],
+    report: `unit-${number}.json`,
+    count: (report) => ({
+      passed: report.numPassedTests,
+      failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+    }),
+  })),
+  ...parts(BROWSER_PARTS, (number, shard) => ({
+    name: `browser tests ${shard}`,
+    command: [tool('playwright'), 'test', `--shard=${shard}`, '--workers=1'],
+    env: { PORT: String(FIRST_PORT + number), REPORT: `test-results/browser-${number}.json` },
+    after: 'build',
+    report: `browser-${number}.json`,
+    count: ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
+  })),
+  { name: 'types of the core', command: [tool('tsc'), '-p', 'src/core/tsconfig.json'], isCheck: true },
+  { name: 'types', command: [tool('tsc'), '-p', 'tsconfig.json'], isCheck: true },
+  { name: 'formatting', command: [tool('prettier'), '--check', '--log-level', 'warn', '.'], isCheck: true },
+  { name: 'boundaries', command: [tool('depcruise'), '--config', '.dependency-cruiser.cjs', 'src'], isCheck: true },
+  { name: 'nothing unused', command: [tool('knip')], isCheck: true },
+];
+
+/** Runs a command to its end, its output held back; gives its exit code and what it printed. */
+function runQuietly([command, ...args], env) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    const printed = [];
+    child.stdout.on('data', (data) => printed.push(data));
+    child.stderr.on('data', (data) => printed.push(data));
+    child.on('error', (error) => resolve({ code: 1, output: String(error) }));
+    child.on('close', (code) => resolve({ code: code ?? 1, output: Buffer.concat(printed).toString().trim() }));
+  });
+}
+
+/** A check without tests of its own counts as one; a runner that fails without a failed test counts as one, too. */
+function tallyOf({ isCheck, report, count }, code) {
+  if (isCheck) return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+  const file = path.join(results, report);
+  const counted = existsSync(file) ? count(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 0 };
+  const isSound = code === 0 && counted.passed > 0;
+  return { passed: counted.passed, failed: Math.max(counted.failed, isSound ? 0 : 1) };
+}
+
+const started = performance.now();
+const waiting = [...jobs];
+const done = new Set();
 let passed = 0;
 let failed = 0;
 
-/** A check without tests of its own counts as one. */
-function check(name, command, args) {
-  console.log(`\n== ${name}`);
-  if (run(command, args) === 0) passed += 1;
-  else {
-    failed += 1;
-    console.log(`${name}: not clean`);
+/** Takes jobs as long as there are any; one whose forerunner is not done yet lets the next one pass. */
+async function slot() {
+  for (;;) {
+    const at = waiting.findIndex(({ after }) => after === undefined || done.has(after));
+    if (at < 0) {
+      if (waiting.length === 0) return;
+      await new Promise((resolve) => setTimeout(resolve, 200));
+      continue;
+    }
+    const [job] = waiting.splice(at, 1);
+    const begun = performance.now();
+    const { code, output } = await runQuietly(job.command, job.env);
+    const tally = tallyOf(job, code);
+    passed += tally.passed;
+    failed += tally.failed;
+    done.add(job.name);
+    const seconds = Math.round((performance.now() - begun) / 1000);
+    const state = tally.failed > 0 ? `${tally.failed} failed` : job.isCheck ? 'clean' : `${tally.passed} passed`;
+    console.log(`== ${job.name}: ${state}, ${seconds} s`);
+    if (tally.failed > 0 || (job.isCheck && output && !output.startsWith('v'))) console.log(`${output}\n`);
   }
 }
 
-/** Counts a runner's own tests from its report; a runner that fails without a failed test counts as one. */
-function tests(name, command, args, file, count) {
-  console.log(`\n== ${name}`);
-  const code = run(command, args);
-  const report = existsSync(path.join(results, file))
-    ? count(JSON.parse(readFileSync(path.join(results, file), 'utf8')))
-    : { passed: 0, failed: 0 };
-  passed += report.passed;
-  failed += report.failed > 0 ? report.failed : code === 0 && report.passed > 0 ? 0 : 1;
-}
-
-check('lint', tool('eslint'), ['.', '--max-warnings', '0']);
-check('formatting', tool('prettier'), ['--check', '--log-level', 'warn', '.']);
-check('types of the core', tool('tsc'), ['-p', 'src/core/tsconfig.json']);
-check('types', tool('tsc'), ['-p', 'tsconfig.json']);
-check('boundaries', tool('depcruise'), ['--config', '.dependency-cruiser.cjs', 'src']);
-tests(
-  'unit tests',
-  process.execPath,
-  [
-    '--experimental-vm-modules',
-    '--no-warnings',
-    'node_modules/jest/bin/jest.js',
-    '--json',
-    '--outputFile=test-results/unit.json',
-    '--silent',
-  ],
-  'unit.json',
-  (report) => ({
-    passed: report.numPassedTests,
-    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
-  }),
-);
-ensureBuild();
-tests('browser tests', tool('playwright'), ['test'], 'e2e.json', ({ stats }) => ({
-  passed: stats.expected + stats.flaky,
-  failed: stats.unexpected,
-}));
-
-console.log(`\n${passed} passed, ${failed} failed`);
+await Promise.all(Array.from({ length: Math.max(1, Math.min(2, availableParallelism())) }, slot));
+console.log(`\n${Math.round((performance.now() - started) / 1000)} s`);
+console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

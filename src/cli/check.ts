@@ -1,21 +1,27 @@
 /** `slate check`: one sheet worked out in full, or a table over many. */
 import { positionOf, reportDance, studyText, type Report, type Study } from '../core';
-import { filesOf, readInput, refuse } from './input';
+import { filesOf, readInput } from './input';
 import { printSheetText } from './print-sheet';
+import type { Terminal } from './terminal';
 
 const SEVERITIES = ['error', 'warning', 'remark'] as const;
 
 /** 0: nothing worse than a warning; 1: errors found; 2: a file that can't be read. */
-export async function check(named: readonly string[], json: boolean, walls: number): Promise<number> {
+export async function check(
+  named: readonly string[],
+  json: boolean,
+  walls: number,
+  terminal: Terminal,
+): Promise<number> {
   const files = filesOf(named);
   const several = files.length > 1;
   const reports: (Report & { file: string })[] = [];
   const rows: string[][] = [];
   let worst = 0;
   for (const file of files) {
-    const opened = await readInput(file);
+    const opened = await readInput(file, terminal);
     if ('problem' in opened) {
-      worst = refuse(`${file}: ${opened.problem}`);
+      worst = terminal.refuse(`${file}: ${opened.problem}`);
       continue;
     }
     const study = studyText(opened.text);
@@ -26,16 +32,16 @@ export async function check(named: readonly string[], json: boolean, walls: numb
     if (tally[0] > 0) worst = Math.max(worst, 1);
     if (json) reports.push({ file, ...report });
     else if (several) {
-      process.stdout.write(printFindings(file, study, false));
+      terminal.write(printFindings(file, study, false));
       const { counts, wallsDanced } = report.totals;
       rows.push([...tally.map(String), String(counts), String(wallsDanced), file]);
-    } else process.stdout.write(printSheetText(study, walls) + printFindings(file, study, true));
+    } else terminal.write(printSheetText(study, walls) + printFindings(file, study, true));
   }
   if (json && reports.length > 0) {
     const [{ file: _file, ...only }] = reports;
-    process.stdout.write(`${JSON.stringify(several ? reports : only, null, 2)}\n`);
+    terminal.write(`${JSON.stringify(several ? reports : only, null, 2)}\n`);
   }
-  if (rows.length > 0) process.stdout.write(printTable(rows));
+  if (rows.length > 0) terminal.write(printTable(rows));
   return worst;
 }
 

@@ -2,8 +2,25 @@
 import { beforeAll, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
+import { slate as run } from './slate';
+import { terminalOf } from './terminal';
 
-function slate(args: string[], input = '') {
+/** In this process, as a process of its own would answer. */
+async function slate(args: string[], input: string | Buffer = '') {
+  const [out, complaints]: [Buffer[], string[]] = [[], []];
+  const status = await run(
+    args,
+    terminalOf({
+      read: () => new Uint8Array(Buffer.from(input)),
+      write: (made) => void out.push(Buffer.from(made)),
+      complain: (sentence) => void complaints.push(sentence),
+    }),
+  );
+  return { status, stdout: Buffer.concat(out).toString(), stderr: complaints.join('') };
+}
+
+/** In a process of its own, as people run it. */
+function spawned(args: string[], input = '') {
   const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/main.ts', ...args], {
     input,
     encoding: 'utf8',
@@ -14,38 +31,40 @@ function slate(args: string[], input = '') {
 beforeAll(() => void mkdirSync('test-results', { recursive: true }));
 
 test('a correct dance: the computed sheet, its walls, exit 0', () => {
-  const { status, stdout, stderr } = slate(['check', 'dances/slipway-stroll.txt', '--walls', '2']);
+  const { status, stdout, stderr } = spawned(['check', 'dances/slipway-stroll.txt', '--walls', '2']);
   expect({ status, stderr }).toEqual({ status: 0, stderr: '' });
   expect(stdout).toContain('Slipway Stroll');
   expect(stdout).toContain('wall 2: 9:00 to 6:00');
   expect(stdout).not.toContain('wall 3');
 });
 
-test('a draft: each finding with its place, exit 1', () => {
-  const { status, stdout } = slate(['check', 'dances/ropes-end-draft.txt']);
+test('a draft: each finding with its place, exit 1; from standard input as well', () => {
+  const { status, stdout } = spawned(['check', 'dances/ropes-end-draft.txt']);
   expect(status).toBe(1);
   expect(stdout.match(/^dances\/ropes-end-draft\.txt:\d+:\d+ error \S+ .+$/gm)).toHaveLength(3);
 });
 
-test('JSON: one object for one file, a list with names for several, standard input as -', () => {
-  expect(JSON.parse(slate(['check', 'dances/tar-and-oakum.txt', '--json']).stdout)).toMatchObject({
+test('JSON: one object for one file, a list with names for several, standard input as -', async () => {
+  expect(JSON.parse((await slate(['check', 'dances/tar-and-oakum.txt', '--json'])).stdout)).toMatchObject({
     title: 'Tar and Oakum',
     totals: { counts: 64 },
   });
-  const both = JSON.parse(slate(['check', '--json', 'dances/tar-and-oakum.txt', '-'], '# Ebb\n1-8 K step R').stdout);
+  const both = JSON.parse(
+    (await slate(['check', '--json', 'dances/tar-and-oakum.txt', '-'], '# Ebb\n1-8 K step R')).stdout,
+  );
   expect(both.map(({ file, title }: { file: string; title: string }) => [file, title])).toEqual([
     ['dances/tar-and-oakum.txt', 'Tar and Oakum'],
     ['-', 'Ebb'],
   ]);
 });
 
-test('a dance with a plan: what happens on each wall, to its ending, as text and as JSON', () => {
-  const { stdout, status } = slate(['check', 'dances/low-tide-lanterns.txt']);
+test('a dance with a plan: what happens on each wall, to its ending, as text and as JSON', async () => {
+  const { stdout, status } = await slate(['check', 'dances/low-tide-lanterns.txt']);
   expect(status).toBe(0);
   expect(stdout).toContain('wall 3: 6:00 to 9:00; restart after 16 counts (the end of section 2), facing 9:00\n');
   expect(stdout).toContain('wall 9: 12:00 to 12:00; the dance ends after 16 counts');
   const { walls, totals, tags } = JSON.parse(
-    slate(['check', 'dances/low-tide-lanterns.txt', '--json', '--walls', '9']).stdout,
+    (await slate(['check', 'dances/low-tide-lanterns.txt', '--json', '--walls', '9'])).stdout,
   );
   expect(totals).toMatchObject({ counts: 32, netTurn: -1.25, wallsNet: 4, wallsDanced: 4 });
   expect(tags).toMatchObject([{ name: 'lamp', counts: 2, netTurn: 0 }]);
@@ -60,48 +79,53 @@ test('a dance with a plan: what happens on each wall, to its ending, as text and
   });
   expect(walls[2]).toEqual({ wall: 3, part: '', start: '6:00', counts: 16, end: '9:00', restart: true, tags: [] });
   expect(walls).toHaveLength(9);
-  const phrased = JSON.parse(slate(['check', 'dances/regatta-morning.txt', '--json']).stdout);
+  const phrased = JSON.parse((await slate(['check', 'dances/regatta-morning.txt', '--json'])).stdout);
   // A half right in the cut A, three halves left in B.
   expect(phrased.totals).toMatchObject({ counts: 48, netTurn: -1, wallsNet: null });
   expect(phrased.walls.map(({ part }: { part: string }) => part).join('')).toBe('ABABABA');
 });
 
-test('several sheets, or a folder of them: slips by place, then a table', () => {
-  const { status, stdout } = slate(['check', 'dances']);
+test('several sheets, or a folder of them: slips by place, then a table', async () => {
+  const { status, stdout } = await slate(['check', 'dances']);
   expect(status).toBe(1);
   expect(stdout).toMatch(/^errors {2}warnings {2}remarks {2}counts {2}walls {2}sheet$/m);
   expect(stdout).toMatch(/^ +3 +0 +0 +23 +4 {2}dances\/ropes-end-draft\.txt$/m);
   expect(stdout).toContain('9 sheets, 8 without a slip; 3 errors');
 });
 
-test('tidy, expand and name write text back, to standard output or in place', () => {
+test('tidy, expand and name write text back, to standard output or in place', async () => {
   const typed = '# Ebb\n## Section 1\n1&2 shuf r f\n3&4 coaster l step\n5-8 grapevine r, touch l\n';
-  expect(slate(['tidy', '-'], typed).stdout).toContain(
+  expect((await slate(['tidy', '-'], typed)).stdout).toContain(
     '1&2    Shuffle R forward\n3&4    Coaster L\n5-8    Vine R, touch L\n',
   );
-  expect(slate(['tidy', '-', '--style', 'full-words'], typed).stdout).toContain('1&2    Triple step right forward');
-  const spelt = slate(['expand', '-'], typed).stdout;
+  expect((await slate(['tidy', '-', '--style', 'full-words'], typed)).stdout).toContain(
+    '1&2    Triple step right forward',
+  );
+  const spelt = (await slate(['expand', '-'], typed)).stdout;
   expect(spelt).toContain('3&4    Step L back, close R, step L forward');
-  expect(slate(['name', '-'], spelt).stdout).toContain('3&4    Coaster L');
+  expect((await slate(['name', '-'], spelt)).stdout).toContain('3&4    Coaster L');
   writeFileSync('test-results/ebb.txt', typed);
-  expect(slate(['tidy', '--write', 'test-results/ebb.txt']).stdout.trim()).toBe('test-results/ebb.txt');
-  expect(slate(['tidy', '--write', 'test-results/ebb.txt']).stdout).toBe('');
+  expect((await slate(['tidy', '--write', 'test-results/ebb.txt'])).stdout.trim()).toBe('test-results/ebb.txt');
+  expect((await slate(['tidy', '--write', 'test-results/ebb.txt'])).stdout).toBe('');
 });
 
-test('convert writes every form, and each opens again', () => {
-  const text = slate(['convert', 'dances/low-tide-lanterns.txt', '--to', 'txt']).stdout;
+test('convert writes every form, and each opens again', async () => {
+  const text = (await slate(['convert', 'dances/low-tide-lanterns.txt', '--to', 'txt'])).stdout;
   for (const to of ['json', 'md', 'html', 'csv']) {
-    writeFileSync(`test-results/lanterns.${to}`, slate(['convert', 'dances/low-tide-lanterns.txt', '--to', to]).stdout);
-    const { totals } = JSON.parse(slate(['check', `test-results/lanterns.${to}`, '--json']).stdout);
+    writeFileSync(
+      `test-results/lanterns.${to}`,
+      (await slate(['convert', 'dances/low-tide-lanterns.txt', '--to', to])).stdout,
+    );
+    const { totals } = JSON.parse((await slate(['check', `test-results/lanterns.${to}`, '--json'])).stdout);
     expect([to, totals]).toEqual([
       to,
       { counts: 32, netTurn: -1.25, wallsNet: 4, wallsDanced: 4, startWeight: 'L', endWeight: 'L' },
     ]);
-    if (to !== 'md') expect(slate(['convert', `test-results/lanterns.${to}`, '--to', 'txt']).stdout).toBe(text);
+    if (to !== 'md') expect((await slate(['convert', `test-results/lanterns.${to}`, '--to', 'txt'])).stdout).toBe(text);
   }
 });
 
-test('what can’t be read is said in one sentence, exit 2', () => {
+test('what can’t be read is said in one sentence, exit 2', async () => {
   writeFileSync('test-results/binary.txt', new Uint8Array([1, 0, 2]));
   for (const args of [
     ['check', 'test-results/nowhere.txt'],
@@ -115,23 +139,23 @@ test('what can’t be read is said in one sentence, exit 2', () => {
     ['convert', '-'],
     ['convert', '-', '--to', 'stone'],
   ]) {
-    const { status, stderr } = slate(args);
+    const { status, stderr } = await slate(args);
     expect([args, status]).toEqual([args, 2]);
     expect(stderr.trim().split('\n')).toHaveLength(1);
   }
 });
 
-test('tidy puts a dance into another language, convert makes a Word file and a PDF that open again', () => {
-  const german = slate(['tidy', 'dances/ferry-at-dusk.txt', '--lang', 'de']).stdout;
+test('tidy puts a dance into another language, convert makes a Word file and a PDF that open again', async () => {
+  const german = (await slate(['tidy', 'dances/ferry-at-dusk.txt', '--lang', 'de'])).stdout;
   expect(german).toContain('5-6    Schritt R vor, Pivot 1/2 links herum (6:00)\n');
-  expect(slate(['tidy', '-', '--lang', 'en'], german).stdout).toContain(
+  expect((await slate(['tidy', '-', '--lang', 'en'], german)).stdout).toContain(
     '5-6    Step R forward, pivot 1/2 left (6:00)\n',
   );
-  expect(slate(['tidy', '-', '--lang', 'nl'], german).status).toBe(2);
+  expect((await slate(['tidy', '-', '--lang', 'nl'], german)).status).toBe(2);
   for (const to of ['docx', 'pdf']) {
-    expect(slate(['convert', 'dances/ferry-at-dusk.txt', '--to', to, '--out', `test-results/ferry.${to}`]).status).toBe(
-      0,
-    );
-    expect(slate(['check', `test-results/ferry.${to}`]).stdout).toContain('Ferry at Dusk');
+    expect(
+      (await slate(['convert', 'dances/ferry-at-dusk.txt', '--to', to, '--out', `test-results/ferry.${to}`])).status,
+    ).toBe(0);
+    expect((await slate(['check', `test-results/ferry.${to}`])).stdout).toContain('Ferry at Dusk');
   }
 });

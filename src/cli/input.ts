@@ -2,16 +2,17 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { readAnyFile } from '../formats/read-any';
+import type { Terminal } from './terminal';
 
 const SHEETS = /\.(txt|json|html?|md|csv|docx|pdf)$/i;
 
 export type Opened = { readonly text: string } | { readonly problem: string };
 
 /** `-` is standard input. */
-export async function readInput(file: string): Promise<Opened> {
+export async function readInput(file: string, terminal: Terminal): Promise<Opened> {
   let bytes: Uint8Array;
   try {
-    bytes = readFileSync(file === '-' ? 0 : file);
+    bytes = file === '-' ? terminal.read() : readFileSync(file);
   } catch {
     return { problem: 'There is no such file, or it can’t be opened.' };
   }
@@ -38,9 +39,4 @@ function isFolder(name: string): boolean {
   } catch {
     return false;
   }
-}
-
-export function refuse(sentence: string): 2 {
-  process.stderr.write(`${sentence}\n`);
-  return 2;
 }

@@ -1,57 +1,12 @@
-/** The same core without a screen. `npm run -s slate -- check FILE...`, `tidy`, `expand`, `name`, `convert`. */
-import { parseArgs } from 'node:util';
-import { HOUSE_STYLES, inLanguage, LANGUAGES } from '../core';
-import { check } from './check';
-import { EXPORT_IDS as CONVERSIONS } from '../formats/exports';
-import { refuse } from './input';
-import { REWRITES, rewriteFiles, type Rewrite } from './rewrite';
+/** The command line as it is run: `npm run -s slate -- check FILE...`. */
+import { readFileSync } from 'node:fs';
+import { slate } from './slate';
+import { terminalOf } from './terminal';
 
-const STYLES = HOUSE_STYLES.map(({ id }) => id);
-const USAGE = `Usage: slate check FILE... [--walls N] [--json] | tidy, expand or name FILE... [--write] [--style ${STYLES.join(', ')}] [--lang ${LANGUAGES.join(', ')}] | convert FILE... --to ${CONVERSIONS.join(', ')} [--out FILE]   (- is standard input)`;
-const MOST_WALLS = 96;
+const terminal = terminalOf({
+  read: () => readFileSync(0),
+  write: (made) => void process.stdout.write(made),
+  complain: (sentence) => void process.stderr.write(sentence),
+});
 
-void main(process.argv.slice(2)).then((code) => (process.exitCode = code));
-
-async function main(args: string[]): Promise<number> {
-  let parsed;
-  try {
-    parsed = parseArgs({
-      args,
-      allowPositionals: true,
-      options: {
-        json: { type: 'boolean' },
-        walls: { type: 'string' },
-        write: { type: 'boolean' },
-        style: { type: 'string', default: STYLES[0] },
-        lang: { type: 'string' },
-        to: { type: 'string' },
-        out: { type: 'string' },
-      },
-    });
-  } catch {
-    return refuse(USAGE);
-  }
-  const [command, ...files] = parsed.positionals;
-  if (files.length === 0) return refuse(USAGE);
-  if (command === 'check') return checkFiles(files, parsed.values.json === true, parsed.values.walls);
-  if (command === 'convert') {
-    const to = CONVERSIONS.find((form) => form === parsed.values.to);
-    if (to) return (await import('./convert')).convertFiles(files, to, parsed.values.out);
-    return refuse(`--to takes one of ${CONVERSIONS.join(', ')}.`);
-  }
-  if (!REWRITES.some((rewrite) => rewrite === command)) return refuse(USAGE);
-  const style = HOUSE_STYLES.find(({ id }) => id === parsed.values.style);
-  if (!style) return refuse(`There is no style “${parsed.values.style}”; there are ${STYLES.join(', ')}.`);
-  const { lang } = parsed.values;
-  const language = LANGUAGES.find((one) => one === lang);
-  if (lang !== undefined && !language) return refuse(`--lang takes one of ${LANGUAGES.join(', ')}.`);
-  const own = language ? inLanguage(style, language) : style;
-  return rewriteFiles(command as Rewrite, files, own, parsed.values.write === true);
-}
-
-async function checkFiles(files: readonly string[], json: boolean, wanted: string | undefined): Promise<number> {
-  const walls = Number(wanted ?? 8);
-  if (!Number.isInteger(walls) || walls < 1 || walls > MOST_WALLS)
-    return refuse(`--walls takes a whole number from 1 to ${MOST_WALLS}.`);
-  return check(files, json, walls);
-}
+void slate(process.argv.slice(2), terminal).then((code) => (process.exitCode = code));

@@ -10,7 +10,8 @@ import {
   type HouseStyle,
   type Study,
 } from '../core';
-import { filesOf, readInput, refuse } from './input';
+import { filesOf, readInput } from './input';
+import type { Terminal } from './terminal';
 
 export const REWRITES = ['tidy', 'expand', 'name'] as const;
 export type Rewrite = (typeof REWRITES)[number];
@@ -35,21 +36,22 @@ export async function rewriteFiles(
   named: readonly string[],
   style: HouseStyle,
   write: boolean,
+  terminal: Terminal,
 ): Promise<number> {
   let worst = 0;
   for (const file of filesOf(named)) {
-    const opened = await readInput(file);
+    const opened = await readInput(file, terminal);
     if ('problem' in opened) {
-      worst = refuse(`${file}: ${opened.problem}`);
+      worst = terminal.refuse(`${file}: ${opened.problem}`);
       continue;
     }
     const result = rewritten(rewrite, studyText(opened.text), style);
-    if (!write) process.stdout.write(result);
+    if (!write) terminal.write(result);
     else if (file === '-' || !/\.(txt|md)$/i.test(file))
-      worst = refuse(`${file}: only text files can be changed in place.`);
+      worst = terminal.refuse(`${file}: only text files can be changed in place.`);
     else if (result !== opened.text) {
       writeFileSync(file, result);
-      process.stdout.write(`${file}\n`);
+      terminal.write(`${file}\n`);
     }
   }
   return worst;

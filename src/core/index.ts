@@ -1,16 +1,16 @@
 /** The only door to the core: what other folders may use, listed by hand. */
-export { studyText, LONGEST_LIVE_TEXT, LONGEST_TEXT, type Study } from './study';
-export { FEET, freeFoot, otherFoot, type Foot, type Weight } from './model/feet';
-export { hourOfFacing, turnWords, CIRCLE, type Facing } from './model/turns';
+export { studyText, LONGEST_LIVE_TEXT, type Study } from './study';
+export { type Foot, type Weight } from './model/feet';
+export { hourOfFacing, CIRCLE, type Facing } from './model/turns';
 export { greatest, least } from './model/numbers';
 export { applyEdits, positionOf, type Edit, type Span } from './model/text';
-export { SEVERITIES, type Finding, type Proposal, type Severity } from './model/findings';
+export { type Finding, type Proposal, type Severity } from './model/findings';
 export { isSlip } from './checking/check';
-export { readHeaderLine, KNOWN_KEYS, type KnownKey, type HeaderEntry } from './reading/header';
+export { type KnownKey, type HeaderEntry } from './reading/header';
 export { languageOf } from './reading/language';
 export { lineAtOffset, type Script, type ScriptLine } from './reading/script';
 export { CALL_COLUMN } from './printing/calls';
-export { levelOf, printScript } from './printing/script';
+export { levelOf } from './printing/script';
 export {
   CAPITAL_STYLES,
   DIRECTION_STYLES,
@@ -34,8 +34,8 @@ export { moveSection, sectionAtLine, type MovedSection } from './rewriting/secti
 export { expandLines, nameLines } from './rewriting/naming';
 export { withOwnFigures } from './rewriting/carry-figures';
 export { definitionsIn } from './reading/own-figures';
-export { FAMILIES, CARES, LANGUAGES, type Care, type Family, type Language } from './vocabulary/figures';
-export { LEVELS, TONGUES, type Level } from './printing/tongues';
+export { FAMILIES, LANGUAGES, type Care, type Family, type Language } from './vocabulary/figures';
+export { TONGUES, type Level } from './printing/tongues';
 export { figureById } from './vocabulary';
 export {
   danceFigure,
@@ -47,11 +47,10 @@ export {
   type FigureForm,
 } from './views/figures';
 export { editFacts, type Facts } from './printing/header';
-export { momentsWords, weightWords } from './printing/actions';
+export { momentsWords } from './printing/actions';
 export { wallsOf, wallTable } from './walls/table';
 export type { Wall, WallPlan } from './walls/wall';
-export { danceWithPlan } from './walls/settle';
-export { wallsExplained, wallsInShort } from './walls/words';
+export { wallsInShort } from './walls/words';
 export type { FootMark, LineView, RailCell, ScriptView, SectionView, Truth } from './views/script-view';
 export { explainLine, type Explained, type ExplainedStep, type FloorMark } from './views/explain';
 export {
@@ -70,7 +69,7 @@ export { likenessTo, viewImport, type ImportLine, type ImportView } from './view
 export type { Dance } from './dancing/dance';
 export { cautionsOf, CAUTION_TEXTS, type Caution } from './views/cautions';
 export { reportDance, type Report } from './views/report';
-export { figureAfter, offerFigures, placeInLine, stateBefore, type Offer } from './views/completion';
+export { figureAfter, offerFigures, placeInLine, type Offer } from './views/completion';
 export { nextCount } from './views/next-counts';
 export {
   compareWalls,

@@ -19,7 +19,7 @@ export interface Study {
 }
 
 /** Longer texts are refused with a sentence; nothing of them is lost, they are only not worked out. */
-export const LONGEST_TEXT = 1_000_000;
+const LONGEST_TEXT = 1_000_000;
 
 /** What is worked out at every key: two thousand lines and more. Beyond it typing would stutter. */
 export const LONGEST_LIVE_TEXT = 120_000;

@@ -156,7 +156,7 @@ function workedOut({ dance }: Study, words: SheetWords, width: number): Child[] 
   ];
 }
 
-export function danceDocx(study: Study, { language, paper, revision }: DocxChoice): Document {
+function danceDocx(study: Study, { language, paper, revision }: DocxChoice): Document {
   const words = SHEET_WORDS[language];
   const size = paper === 'letter' ? PAGES.letter : PAGES.a4;
   const author = study.script.header.entries.find(({ key }) => key === 'author')?.value;

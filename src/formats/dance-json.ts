@@ -2,8 +2,8 @@
 import { object, string, number, type InferType } from 'yup';
 import { printable } from './text-file';
 
-export const DANCE_FORMAT = 'pace-slate-dance';
-export const DANCE_VERSION = 1;
+const DANCE_FORMAT = 'pace-slate-dance';
+const DANCE_VERSION = 1;
 
 const danceFile = object({
   format: string().oneOf([DANCE_FORMAT]).required(),

@@ -31,7 +31,7 @@ const DEEPEST = 400;
 const isElement = (node: Node): node is Element => 'tagName' in node;
 const childrenOf = (node: Node): readonly Node[] => ('childNodes' in node ? node.childNodes : []);
 
-export function readHtmlLines(html: string): string[] {
+function readHtmlLines(html: string): string[] {
   const lines: string[] = [];
   let open = '';
   let prefix = '';

@@ -7,6 +7,7 @@ import { MOST_FILE } from './limits';
 import { readTextBytes } from './text-file';
 import { baseName, isZip, unpack } from './zip';
 
+/** @public */
 export const SOURCES = ['text', 'markdown', 'web page', 'CSV', 'JSON', 'Word file', 'PDF'] as const;
 export type SourceKind = (typeof SOURCES)[number];
 

@@ -2,7 +2,7 @@
 import { strToU8, Unzip, UnzipInflate, zipSync, type UnzipFile } from 'fflate';
 import { joinBytes } from './bytes';
 
-export const MOST_FILES = 5000;
+const MOST_FILES = 5000;
 
 export interface UnzipLimits {
   /** Bytes, unpacked, of one file. */

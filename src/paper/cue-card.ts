@@ -8,8 +8,8 @@ import { settable, widthOf, wrap } from './type';
 
 const LEADING = 1.18;
 /** Points. Six millimetres of letter are read at two metres (a letter of three and a half thousandths of the distance; common practice, no source). */
-export const LARGEST = 40;
-export const SMALLEST = 12;
+const LARGEST = 40;
+const SMALLEST = 12;
 
 /** Sets the card in the largest type in which it stands on one page; in the smallest it may run on. */
 export function setCueCard(

@@ -1,7 +1,7 @@
 /** The marks on paper: where they stand, what is filled, and that turning the room turns its mark. */
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { FloorMark, FootMark, RailCell } from '../core';
+import { greatest, least, type FloorMark, type FootMark, type RailCell } from '../core';
 import { floorItems, footItems, railItems, roomItems, weightItems } from './marks';
 import type { Item } from './page';
 
@@ -49,7 +49,7 @@ describe('the room', () => {
     const points = numbers(wall.d);
     const xs = points.filter((_, index) => index % 2 === 0);
     const ys = points.filter((_, index) => index % 2 === 1);
-    const middle = (values: number[]) => (Math.min(...values) + Math.max(...values)) / 2 - 10;
+    const middle = (values: number[]) => (least(values) + greatest(values)) / 2 - 10;
     return [middle(xs), middle(ys)];
   };
   test.each([

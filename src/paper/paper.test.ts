@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
 import fc from 'fast-check';
-import { inLanguage, SLATE_STYLE, studyText, tidyScript, viewCounts, viewSummary } from '../core';
+import { inLanguage, least, SLATE_STYLE, studyText, tidyScript, viewCounts, viewSummary } from '../core';
 import { printSheetPdf } from '../formats/sheet-pdf';
 import { readPdf } from '../formats/read-pdf';
 import { pdfFonts } from '../formats/node-fonts';
@@ -146,7 +146,7 @@ describe.each(DEMOS)('%s on paper', (name) => {
       items.flatMap((item) => (item.kind === 'text' && item.tint === 'right' ? [item.size] : [])),
     );
     // 16 points and more: over 4 mm of capital letter (common practice, no source: 1/500 of the distance).
-    expect(Math.min(...sizes)).toBeGreaterThan(16);
+    expect(least(sizes)).toBeGreaterThan(16);
   });
 });
 

@@ -90,7 +90,7 @@ export function headPieces(sheet: Sheet, setting: Setting): Piece[] {
 }
 
 /** Label quiet, value bold; a fact is not torn from its label. */
-export function factsPiece(facts: Sheet['facts'], { size, width, missing }: Setting): Piece {
+function factsPiece(facts: Sheet['facts'], { size, width, missing }: Setting): Piece {
   const gap = size * 1.7;
   const rows: { label: string; lines: string[]; x: number; row: number; indent: number }[] = [];
   let [x, row] = [0, 0];

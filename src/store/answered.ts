@@ -1,5 +1,5 @@
 /** A database can be silent for ever (a damaged profile, another tab that holds it): then somebody has to be told. */
-export class NoAnswer extends Error {
+class NoAnswer extends Error {
   override readonly name = 'NoAnswer';
 }
 

@@ -13,8 +13,8 @@ import {
   type KeptStyles,
 } from './settings';
 
-export const BACKUP_FORMAT = 'pace-slate-backup';
-export const BACKUP_VERSION = 1;
+const BACKUP_FORMAT = 'pace-slate-backup';
+const BACKUP_VERSION = 1;
 
 const text = string().strict().defined();
 const time = number().strict().required().min(0).max(1e15);

@@ -136,10 +136,7 @@ export const restoreDances = async (dances: readonly DanceRecord[], db: SlateDat
   });
 
 /** The number of days on which the shelf was used so far; counts today if it is another day than the last one. */
-export async function countDay(
-  db: SlateDatabase = database,
-  today = new Date(timeNow()).toDateString(),
-): Promise<number> {
+async function countDay(db: SlateDatabase = database, today = new Date(timeNow()).toDateString()): Promise<number> {
   return db.transaction('rw', db.meta, async () => {
     const kept = (await db.meta.get(DAYS_USED))?.value as { count?: unknown; day?: unknown } | undefined;
     const count = typeof kept?.count === 'number' ? kept.count : 0;

@@ -4,7 +4,7 @@ import { factsOfText } from './facts';
 import { findPersonalFigures } from './settings';
 
 /** Goes up whenever facts come out otherwise than before. */
-export const FACTS_VERSION = 2;
+const FACTS_VERSION = 2;
 const KEY = 'facts-version';
 const AT_A_TIME = 20;
 

@@ -89,7 +89,7 @@ export function once<T>(walk: (dance: Dance) => T): (dance: Dance) => T {
 }
 
 /** Parts, tags, and the ending where it has lines of its own. */
-export const blocksOf = once((dance): readonly DancedBlock[] => [...dance.parts, ...dance.tags, ...endingsOf(dance)]);
+const blocksOf = once((dance): readonly DancedBlock[] => [...dance.parts, ...dance.tags, ...endingsOf(dance)]);
 
 function endingsOf(dance: Dance): DancedBlock[] {
   const { walls } = wallsOf(dance);

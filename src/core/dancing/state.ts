@@ -31,7 +31,7 @@ export interface DanceState {
 }
 
 /** Feet side by side are this far apart, in steps. */
-export const FOOT_WIDTH = 0.3;
+const FOOT_WIDTH = 0.3;
 
 export function startState(weight: Weight, facing: Facing = 0): DanceState {
   const half = FOOT_WIDTH / 2;

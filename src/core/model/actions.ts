@@ -1,7 +1,7 @@
 import type { Foot } from './feet';
 import type { Turn } from './turns';
 
-/** Directions from the dancer's facing, after the turn on the same action (handbook of the trade: common practice, no source). */
+/** Directions from the dancer's facing, after the turn on the same action (handbook of the trade: common practice, no source). @public */
 export const DIRECTIONS = [
   'forward',
   'back',
@@ -19,7 +19,7 @@ export const DIRECTIONS = [
 export type Direction = (typeof DIRECTIONS)[number];
 
 /** What a foot (or the hands) does. Whether it takes weight is the action's own field: a stomp may or may not. */
-export const WEIGHT_ACTIONS = [
+const WEIGHT_ACTIONS = [
   'step',
   'rock',
   'recover',
@@ -33,22 +33,11 @@ export const WEIGHT_ACTIONS = [
   'jump',
   'hop',
 ] as const;
-export const GESTURES = [
+const GESTURES = [
   'touch', 'tap', 'point', 'toe', 'heel', 'kick', 'flick', 'hitch', 'hook', 'brush', 'scuff', 'sweep', 'drag', 'stomp up', 'knee pop',
 ] as const; // prettier-ignore
-export const BOTH_FEET_ACTIONS = ['pivot', 'unwind', 'swivel', 'twist', 'turn'] as const;
-export const BODY_ACTIONS = [
-  'hold',
-  'clap',
-  'snap',
-  'slap',
-  'bump',
-  'roll',
-  'sit',
-  'bounce',
-  'shimmy',
-  'style',
-] as const;
+const BOTH_FEET_ACTIONS = ['pivot', 'unwind', 'swivel', 'twist', 'turn'] as const;
+const BODY_ACTIONS = ['hold', 'clap', 'snap', 'slap', 'bump', 'roll', 'sit', 'bounce', 'shimmy', 'style'] as const;
 export const ACTION_WORDS = [...WEIGHT_ACTIONS, ...GESTURES, ...BOTH_FEET_ACTIONS, ...BODY_ACTIONS] as const;
 export type ActionWord = (typeof ACTION_WORDS)[number];
 

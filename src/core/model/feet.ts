@@ -1,8 +1,8 @@
-/** Feet and where the weight stands. */
+/** Feet and where the weight stands. @public */
 export const FEET = ['L', 'R'] as const;
 export type Foot = (typeof FEET)[number];
 
-/** `unknown` after a line that could not be read: the weight rules then keep quiet. */
+/** `unknown` after a line that could not be read: the weight rules then keep quiet. @public */
 export const WEIGHTS = ['L', 'R', 'both', 'unknown'] as const;
 export type Weight = (typeof WEIGHTS)[number];
 
@@ -18,5 +18,3 @@ export const freeFoot = (weight: Weight): Foot | undefined => (isFoot(weight) ? 
 
 /** +1 for the right foot, -1 for the left: the sign of "out" along the dancer's right. */
 export const sideSign = (foot: Foot): 1 | -1 => (foot === 'R' ? 1 : -1);
-
-export const mirrorWeight = (weight: Weight): Weight => (isFoot(weight) ? otherFoot(weight) : weight);

@@ -3,6 +3,7 @@ import type { Edit, Span } from './text';
 export const SEVERITIES = ['error', 'warning', 'remark'] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
+/** @public */
 export const FINDING_GROUPS = [
   'counts',
   'weight',

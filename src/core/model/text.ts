@@ -28,8 +28,3 @@ export function positionOf(text: string, offset: number): { line: number; column
   const lastBreak = before.lastIndexOf('\n');
   return { line: before.split('\n').length, column: offset - lastBreak };
 }
-
-/** For the end of a `switch` over a closed list: the compiler proves that nothing is left. */
-export function assertUnreachable(value: never): never {
-  throw new Error(`Not a case this code knows: ${JSON.stringify(value)}`);
-}

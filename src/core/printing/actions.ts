@@ -1,11 +1,10 @@
 /** Actions, moments and states in words, for people, for the foot-by-foot panel and for tests. */
 import type { Action } from '../model/actions';
-import type { Weight } from '../model/feet';
 import { labelOfTick } from '../model/ticks';
 import { turnWords } from '../model/turns';
 
 /** `R rock forward`, `[L touch together]`, `L pivot, 1/2 left`, `hold`. Gestures stand in brackets. */
-export function actionWords(action: Action): string {
+function actionWords(action: Action): string {
   const { foot, word, direction, effect, turn, size } = action;
   const words = [
     foot,
@@ -22,15 +21,3 @@ export function actionWords(action: Action): string {
 /** `1 R forward; & L together; 2 R forward`. */
 export const momentsWords = (moments: readonly { readonly tick: number; readonly action: Action }[]): string =>
   moments.map(({ tick, action }) => `${labelOfTick(tick)} ${actionWords(action)}`).join('; ');
-
-export function weightWords(weight: Weight): string {
-  switch (weight) {
-    case 'both':
-      return 'weight on both feet';
-    case 'unknown':
-      return 'weight not known';
-    case 'L':
-    case 'R':
-      return `weight on ${weight}`;
-  }
-}

@@ -56,8 +56,6 @@ export const nameWords = (name: string): string => (/^[\p{L}][\p{L}'-]*$/u.test(
 
 export const pickWords = (pick: WallPick): string => TONGUES.en.plan.pick(pick);
 
-export const placeWords = (place: PlaceSaid): string => TONGUES.en.plan.place(place);
-
 function orderWords({ name, from, to, short }: OrderItem): string {
   const and = to?.and === 'with' ? '&' : '';
   const cut = to ? `(${from === undefined ? '' : `${from}-`}${to.count}${and})` : '';

@@ -53,7 +53,7 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
 }
 
 /** Steps said inside a plan or an option. Left as they are where the style names no language. */
-export function printSaidSteps(script: Script, words: string, style: HouseStyle | undefined): string {
+function printSaidSteps(script: Script, words: string, style: HouseStyle | undefined): string {
   if (!style?.language) return words;
   const step = readStepLine(words, script.own.vocabulary);
   const between = /^\s*&\s/.test(words) ? '& ' : '';

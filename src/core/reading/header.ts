@@ -49,7 +49,7 @@ const FOREIGN_KEYS: Readonly<Record<string, KnownKey>> = Object.assign(Object.cr
 
 const HEADER_LINE = /^\s*([\p{L}][\p{L} -]{0,24}?)\s*:\s*(.*?)\s*$/u;
 
-export function readHeaderLine(text: string, offset: number): HeaderEntry | undefined {
+function readHeaderLine(text: string, offset: number): HeaderEntry | undefined {
   if (text.length > 400) return undefined;
   const match = HEADER_LINE.exec(text);
   if (!match) return undefined;

@@ -3,6 +3,7 @@
  * (under `## Plan`) every line is something; loosely, anywhere in a pasted sheet, only what can be nothing else is taken.
  */
 import { Memory } from '../model/memory';
+import { greatest } from '../model/numbers';
 import type { Span } from '../model/text';
 import { carryBack, inEnglish } from './foreign';
 import { readOrder, type OrderItem } from './plan-order';
@@ -260,7 +261,10 @@ function readClause(line: string, span: Span, strict: boolean, heading: string):
 
 /** Its own steps stand behind "then", or behind a comma: `ending: wall 9 after 12, step R forward`. */
 function readEnding(text: string, said: Said, place: PlaceSaid | undefined, changed: SaidWords | undefined): PlanItem {
-  const from = Math.max(place?.span.to ?? 0, ...said.facings.map(({ span }) => span.to));
+  const from = greatest(
+    said.facings.map(({ span }) => span.to),
+    place?.span.to ?? 0,
+  );
   const comma = changed || from === 0 ? null : /^[)\s]*,\s*(?=\S)/.exec(text.slice(from));
   const at = from + (comma?.[0].length ?? 0);
   const steps = comma ? { text: text.slice(at).trimEnd(), span: { from: at, to: text.trimEnd().length } } : changed;

@@ -10,6 +10,7 @@ import { readStepLine, type StepLine } from './line';
 import { readLoosePlan, readPlanLine, type PlanItem } from './plan';
 import { readOwnFigures, type OwnFigures } from './own-figures';
 
+/** @public */
 export const LINE_KINDS = [
   'blank',
   'title',
@@ -49,6 +50,7 @@ export interface SectionText {
   readonly lines: ScriptLine[];
 }
 
+/** @public */
 export const BLOCK_KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan'] as const;
 export type BlockKind = (typeof BLOCK_KINDS)[number];
 

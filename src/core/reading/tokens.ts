@@ -38,7 +38,7 @@ const PATTERNS = [
 const TOKEN = new RegExp(PATTERNS.map(([, pattern]) => `(${pattern})`).join('|'), 'giu');
 
 /** Parts of a circle of `1/4`, `¼`, `1 1/4`, `1¼`. Undefined when the circle can't be cut so. */
-export function readAmount(text: string): number | undefined {
+function readAmount(text: string): number | undefined {
   if (text.includes('/')) return readAmountParts(text);
   const sign = text.slice(-1);
   const whole = text.slice(0, -1).trim();

@@ -125,7 +125,7 @@ function otherBlocks(dance: Dance): { block: DancedBlock; shift: Facing }[] {
   return [...found.values()];
 }
 
-export function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
+function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
   const plan = wallsOf(dance);
   const happenings = plan.walls.flatMap(({ kind, pieces }) => (kind === 'tag' ? [] : pieces));
   return {

@@ -12,7 +12,7 @@ import { ACTION_WORDS, isGesture, type ActionWord, type Direction, type WeightEf
 import { BETWEEN_COUNTS, TICKS_A_COUNT, tickOfCount, type BetweenCounts } from '../model/ticks';
 import { CIRCLE } from '../model/turns';
 
-export const ROLES = ['A', 'B', 'AB', '-'] as const;
+const ROLES = ['A', 'B', 'AB', '-'] as const;
 export type Role = (typeof ROLES)[number];
 
 export interface PatternStep {
@@ -62,7 +62,7 @@ const WORD_CODES: Readonly<Record<string, ActionWord>> = Object.fromEntries(
 );
 
 /** Reads one action of the notation. Throws on a code it does not know: that is a mistake in a table, not a dancer's. */
-export function readPatternStep(text: string): PatternStep {
+function readPatternStep(text: string): PatternStep {
   const gesture = /^\[([^\]]*)\](.*)$/.exec(text.trim());
   const codes = (gesture ? `${gesture[1]} ${gesture[2]}` : text).trim().split(/\s+/);
   const role = codes.shift() as Role;
@@ -119,7 +119,7 @@ export function readForm(text: string): Form {
 }
 
 /** Ticks of a rhythm such as `1&2`, `1-4`, `&1&2` relative to its first action. */
-export function readRhythm(text: string, length: number): number[] {
+function readRhythm(text: string, length: number): number[] {
   const ticks: number[] = [];
   let count = 0;
   for (const [, from, to, between] of text.matchAll(/(\d+)(?:-(\d+))?|([&ea])/g)) {

@@ -57,7 +57,7 @@ function reasonOf({ number, pieces, cut, end }: Wall, { walls: table }: WallPlan
   return `Wall ${number} turns ${turnWords(turned)}${next}`;
 }
 
-export const listed = (words: readonly string[]): string =>
+const listed = (words: readonly string[]): string =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 
 /** A place both ways: `after 20 counts (4 counts into section 3)`, `after 16 counts (the end of section 2)`. */

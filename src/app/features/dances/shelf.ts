@@ -31,11 +31,11 @@ export const EVERYTHING: ShelfChoice = {
 };
 
 /** Beats a minute, as instructors part them (common practice, no source). */
-export const TEMPOS = { slow: [1, 99], middle: [100, 125], quick: [126, 400] } as const;
+const TEMPOS = { slow: [1, 99], middle: [100, 125], quick: [126, 400] } as const;
 
 const LEVEL_ORDER = ['absolute beginner', 'beginner', 'improver', 'intermediate', 'advanced'];
 /** A level in any of the languages, as one word; what is none of them stays as it is written. */
-export const levelKey = (level: string): string => levelOf(level) ?? level.trim().toLowerCase();
+const levelKey = (level: string): string => levelOf(level) ?? level.trim().toLowerCase();
 
 const levelRank = ({ level }: DanceRecord): number => {
   const at = LEVEL_ORDER.indexOf(levelKey(level));

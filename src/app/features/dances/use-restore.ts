@@ -60,7 +60,7 @@ const list = (words: readonly string[]): string => {
 };
 
 /** All of it in one or more sentences. */
-export function restoredWords({ damaged }: Backup, { added, met, left, otherFigures }: Restored): string {
+function restoredWords({ damaged }: Backup, { added, met, left, otherFigures }: Restored): string {
   const sentences = [
     `${added === 1 ? '1 dance is' : `${added} dances are`} back on the shelf${met > 0 ? `; ${met} ${met === 1 ? 'was' : 'were'} here already, nothing of either is lost` : ''}.`,
   ];
