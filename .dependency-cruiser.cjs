@@ -64,6 +64,13 @@ module.exports = {
       to: { path: '^src/(app|server|cli)/' },
     },
     {
+      name: 'no-circles-of-folders-in-app',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^src/app' },
+      to: { circular: true },
+    },
+    {
       name: 'not-resolvable',
       severity: 'error',
       from: {},
@@ -72,6 +79,8 @@ module.exports = {
   ],
   options: {
     tsPreCompilationDeps: true,
+    // Without these, rules about folders look at nothing.
+    metrics: true,
     enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'node', 'default', 'types'] },
     tsConfig: { fileName: 'tsconfig.json' },
     doNotFollow: { path: 'node_modules' },

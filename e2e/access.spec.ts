@@ -135,7 +135,7 @@ const SCREENS: [name: string, open: (page: Parameters<typeof openDance>[0]) => P
 
 /** What axe finds wrong; in the second theme only what depends on it. */
 async function violationsOf(page: Page, rules?: string[]): Promise<string[]> {
-  const axe = new AxeBuilder({ page });
+  const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] });
   const { violations } = await (
     rules ? axe.withRules(rules) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'])
   ).analyze();

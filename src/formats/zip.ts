@@ -19,6 +19,14 @@ export type Unpacked =
 export const isZip = (bytes: Uint8Array): boolean =>
   bytes[0] === 0x50 && bytes[1] === 0x4b && (bytes[2] === 3 || bytes[2] === 5);
 
+/** The record every ZIP ends with (PKWARE APPNOTE 4.3.16), before a comment of at most 65,535 bytes. */
+function hasEnd(bytes: Uint8Array): boolean {
+  const least = Math.max(0, bytes.length - 65_557);
+  for (let at = bytes.length - 22; at >= least; at--)
+    if (bytes[at] === 0x50 && bytes[at + 1] === 0x4b && bytes[at + 2] === 5 && bytes[at + 3] === 6) return true;
+  return false;
+}
+
 const SLICE = 65_536;
 
 class TooMuch extends Error {}
@@ -68,7 +76,7 @@ export function unpack(bytes: Uint8Array, wants: (name: string) => boolean, limi
     broken = true;
   }
   if (tooMuch) return { problem: 'This file unpacks to far more than any number of dances; it was not opened.' };
-  return broken && files.size === 0
+  return files.size === 0 && (broken || !hasEnd(bytes))
     ? { problem: 'This file is damaged: it can’t be unpacked.' }
     : { files, damaged: [...damaged] };
 }

@@ -12,7 +12,7 @@ import type { ShelfIndex } from '../features/dances/shelf-index';
 import { ShelfBar } from '../features/dances/ShelfBar';
 import { useDances } from '../features/dances/use-dances';
 import { waitForImport } from '../features/import/waiting-files';
-import { useFiles } from '../features/sheet/use-files';
+import { useFiles, type FileWork } from '../features/files/use-files';
 import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { t } from '../texts';
@@ -26,31 +26,11 @@ interface Said {
   readonly undo?: () => Promise<unknown>;
 }
 
-/** The shelf. */
-export function DancesScreen() {
-  const { data: dances, isPending, isError, error } = useDances();
-  const navigate = useNavigate();
-  const files = useFiles();
+/** Work on the shelf, one thing at a time: a double click makes one dance. What the browser refuses is said. */
+function useAttempts() {
   const [problem, setProblem] = useState('');
-  const [said, setSaid] = useState<Said>();
-  const [choice, setChoice] = useState<ShelfChoice>(EVERYTHING);
-  const narrow = useCallback((more: Partial<ShelfChoice>) => setChoice((old) => ({ ...old, ...more })), []);
-  const say = useCallback((words: string) => setSaid({ words }), []);
-  const { shown, choices, wake } = useShelf(dances, choice);
-  const { selected, select, chosen, clear } = useSelection(shown);
-
-  // The editor is fetched while nobody waits for it: the first dance opens as fast as the next.
-  useEffect(() => {
-    const timer = setTimeout(
-      () => void Promise.all([import('./DanceLayout'), import('./ScriptScreen')]).catch(() => undefined),
-      1200,
-    );
-    return () => clearTimeout(timer);
-  }, []);
-
   const working = useRef(false);
   const attempt = useCallback(async (work: () => Promise<unknown>) => {
-    // One thing at a time: a double click makes one dance.
     if (working.current) return;
     working.current = true;
     try {
@@ -62,8 +42,23 @@ export function DancesScreen() {
       working.current = false;
     }
   }, []);
-  const start = () => attempt(async () => navigate(`/dance/${(await addDance(NEW_DANCE)).id}`));
+  return { problem, setProblem, attempt };
+}
 
+/** The shelf. */
+export function DancesScreen() {
+  const { data: dances, isPending, isError, error } = useDances();
+  const navigate = useNavigate();
+  const files = useFiles();
+  const { problem, setProblem, attempt } = useAttempts();
+  const [said, setSaid] = useState<Said>();
+  const [choice, setChoice] = useState<ShelfChoice>(EVERYTHING);
+  const narrow = useCallback((more: Partial<ShelfChoice>) => setChoice((old) => ({ ...old, ...more })), []);
+  const say = useCallback((words: string) => setSaid({ words }), []);
+  const { shown, choices, wake } = useShelf(dances, choice);
+  const { selected, select, chosen, clear } = useSelection(shown);
+  useEditorAhead();
+  const has = dances !== undefined && dances.length > 0;
   return (
     <Box
       as="main"
@@ -77,75 +72,15 @@ export function DancesScreen() {
         void navigate('/import');
       }}
     >
-      <Flex justify="space-between" align="center" gap="1rem" flexWrap="wrap" marginBottom="1rem">
-        <chakra.h1 fontSize="1.75rem" fontWeight="700">
-          Dances
-          {dances && dances.length > 0 && (
-            <chakra.span
-              color="quiet"
-              fontWeight="400"
-              fontSize="1.0625rem"
-              marginLeft="0.75rem"
-              data-testid="shelf-count"
-            >
-              {shown.length === dances.length ? dances.length : `${shown.length} of ${dances.length}`}
-            </chakra.span>
-          )}
-        </chakra.h1>
-        <Flex gap="0.5rem">
-          <Button onClick={() => void navigate('/import')}>
-            <FileInput size={18} aria-hidden /> {t('Import')}
-          </Button>
-          <Button variant="solid" onClick={() => void start()}>
-            <Plus size={18} aria-hidden /> {t('New dance')}
-          </Button>
-        </Flex>
-      </Flex>
+      <ShelfHead all={dances?.length ?? 0} shown={shown.length} attempt={attempt} />
       {[problem, files.problem].filter(Boolean).map((sentence) => (
         <Alert key={sentence}>{sentence}</Alert>
       ))}
-      {isError && (
-        <Box role="alert" color="slip" marginBottom="1rem">
-          {refusalWords(error)}{' '}
-          {t(
-            'Close other tabs of Pace Slate, leave a private window, or make room on this machine, then load this page again: what is kept is still there.',
-          )}
-        </Box>
-      )}
-      {dances && dances.length > 0 && <ShelfBar choices={choices} choice={choice} onChange={narrow} onFocus={wake} />}
-      {(said || files.busy) && (
-        <Flex
-          role="status"
-          align="center"
-          gap="1rem"
-          background="sand"
-          padding="0.5rem 0.75rem"
-          marginBottom="0.9rem"
-          borderRadius="4px"
-        >
-          <span>{files.busy ? `${files.busy} …` : said?.words}</span>
-          {files.busy && (
-            <Button size="small" onClick={files.cancel}>
-              {t('Stop')}
-            </Button>
-          )}
-          {!files.busy && said?.undo && (
-            <Button
-              size="small"
-              onClick={() =>
-                void attempt(async () => {
-                  await said.undo?.();
-                  setSaid(undefined);
-                })
-              }
-            >
-              {t('Undo')}
-            </Button>
-          )}
-        </Flex>
-      )}
+      {isError && <NothingKept error={error} />}
+      {has && <ShelfBar choices={choices} choice={choice} onChange={narrow} onFocus={wake} />}
+      <SaidBar said={said} files={files} attempt={attempt} onUndone={() => setSaid(undefined)} />
       {shown.length > 0 && <DanceList dances={shown} selected={selected} onSelect={select} />}
-      {dances && dances.length > 0 && shown.length === 0 && (
+      {has && shown.length === 0 && (
         <chakra.p paddingBlock="1.5rem">{t('No dance on the shelf answers to that.')}</chakra.p>
       )}
       {chosen.length > 0 && (
@@ -166,6 +101,105 @@ export function DancesScreen() {
       {isPending && <chakra.p color="quiet">{t('Opening the shelf …')}</chakra.p>}
       {!isPending && !isError && <Keeping onSaid={say} onProblem={setProblem} />}
     </Box>
+  );
+}
+
+/** The editor is fetched while nobody waits for it: the first dance opens as fast as the next. */
+function useEditorAhead(): void {
+  useEffect(() => {
+    const timer = setTimeout(
+      () => void Promise.all([import('./DanceLayout'), import('./ScriptScreen')]).catch(() => undefined),
+      1200,
+    );
+    return () => clearTimeout(timer);
+  }, []);
+}
+
+type Attempt = ReturnType<typeof useAttempts>['attempt'];
+
+function ShelfHead({ all, shown, attempt }: { all: number; shown: number; attempt: Attempt }) {
+  const navigate = useNavigate();
+  const start = () => attempt(async () => navigate(`/dance/${(await addDance(NEW_DANCE)).id}`));
+  return (
+    <Flex justify="space-between" align="center" gap="1rem" flexWrap="wrap" marginBottom="1rem">
+      <chakra.h1 fontSize="1.75rem" fontWeight="700">
+        Dances
+        {all > 0 && (
+          <chakra.span
+            color="quiet"
+            fontWeight="400"
+            fontSize="1.0625rem"
+            marginLeft="0.75rem"
+            data-testid="shelf-count"
+          >
+            {shown === all ? all : `${shown} of ${all}`}
+          </chakra.span>
+        )}
+      </chakra.h1>
+      <Flex gap="0.5rem">
+        <Button onClick={() => void navigate('/import')}>
+          <FileInput size={18} aria-hidden /> {t('Import')}
+        </Button>
+        <Button variant="solid" onClick={() => void start()}>
+          <Plus size={18} aria-hidden /> {t('New dance')}
+        </Button>
+      </Flex>
+    </Flex>
+  );
+}
+
+const NothingKept = ({ error }: { error: unknown }) => (
+  <Box role="alert" color="slip" marginBottom="1rem">
+    {refusalWords(error)}{' '}
+    {t(
+      'Close other tabs of Pace Slate, leave a private window, or make room on this machine, then load this page again: what is kept is still there.',
+    )}
+  </Box>
+);
+
+/** What was done last, with the way back; or what is being done, with the way to stop it. */
+function SaidBar({
+  said,
+  files,
+  attempt,
+  onUndone,
+}: {
+  said: Said | undefined;
+  files: FileWork;
+  attempt: Attempt;
+  onUndone: () => void;
+}) {
+  if (!said && !files.busy) return null;
+  return (
+    <Flex
+      role="status"
+      align="center"
+      gap="1rem"
+      background="sand"
+      padding="0.5rem 0.75rem"
+      marginBottom="0.9rem"
+      borderRadius="4px"
+    >
+      <span>{files.busy ? `${files.busy} …` : said?.words}</span>
+      {files.busy && (
+        <Button size="small" onClick={files.cancel}>
+          {t('Stop')}
+        </Button>
+      )}
+      {!files.busy && said?.undo && (
+        <Button
+          size="small"
+          onClick={() =>
+            void attempt(async () => {
+              await said.undo?.();
+              onUndone();
+            })
+          }
+        >
+          {t('Undo')}
+        </Button>
+      )}
+    </Flex>
   );
 }
 

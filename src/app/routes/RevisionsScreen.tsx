@@ -1,13 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { format, isThisYear, isToday, isYesterday } from 'date-fns';
 import { History, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useOutletContext } from 'react-router';
-import { compareDances, studyText, type Change } from '../../core';
+import { compareDances, studyText, type Change, type Study } from '../../core';
 import {
   findSource,
   nameRevision,
   nextName,
+  refusalWords,
   renameRevision,
   type RevisionRecord,
   type SourceRecord,
@@ -15,8 +16,9 @@ import {
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
 import { useRevisions } from '../features/revisions/use-revisions';
 import { personalFigures } from '../features/settings/settings';
-import { TextEditing } from '../features/walls/text-editing';
-import { differing } from '../features/editor/text-change';
+import { TextEditing } from '../features/document/text-editing';
+import { differing } from '../features/document/text-change';
+import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { Input, Select } from '../theme/fields';
 import { t } from '../texts';
@@ -28,31 +30,9 @@ export function RevisionsScreen() {
   const session = useDanceSession();
   const study = useStudy(session);
   const revisions = useRevisions(session.id);
-  const { history } = useOutletContext<{ history: unknown }>();
   const [chosen, setChosen] = useState<number>();
-  const [against, setAgainst] = useState<string>(NOW);
-  const [said, setSaid] = useState('');
-  const source = useSource(session.id);
-  const current = revisions?.find(({ key }) => key === chosen) ?? firstToCompare(revisions, study.text);
-  const other = revisions?.find(({ key }) => String(key) === against);
-  const changes = useMemo(() => {
-    if (!current) return [];
-    const before = studyText(current.text, personalFigures()).dance;
-    const after = other ? studyText(other.text, personalFigures()).dance : study.dance;
-    return compareDances(before, after);
-  }, [current, other, study]);
   if (!revisions) return null;
-  const isSame = current !== undefined && current.text === (other?.text ?? study.text);
-
-  const restore = (text: string, words: string): void => {
-    const editing = new TextEditing(session, history);
-    const stop = editing.open();
-    const change = differing(session.text, text);
-    if (change) editing.apply([change]);
-    stop();
-    setSaid(words);
-  };
-
+  const current = revisions.find(({ key }) => key === chosen) ?? firstToCompare(revisions, study.text);
   return (
     <Box as="main" flex="1">
       <Flex
@@ -63,97 +43,10 @@ export function RevisionsScreen() {
         align="flex-start"
         css={{ '@media (max-width: 760px)': { display: 'block', padding: '1rem' } }}
       >
-        <Box
-          as="section"
-          aria-label={t('Kept states')}
-          width="19rem"
-          flexShrink={0}
-          css={{ '@media (max-width: 760px)': { width: 'auto', marginBottom: '1.5rem' } }}
-        >
-          <Flex justify="space-between" align="center" marginBottom="0.5rem">
-            <chakra.h1 fontSize="1.25rem" fontWeight="700">
-              {t('Revisions')}
-            </chakra.h1>
-            <Button
-              size="small"
-              onClick={() =>
-                void session.flush().then(() => nameRevision(session.id, session.text, nextName(revisions)))
-              }
-            >
-              {t('Name this state')}
-            </Button>
-          </Flex>
-          <chakra.ol borderTop="2px solid" borderColor="rule">
-            {revisions.map((revision) => (
-              <State
-                key={revision.key}
-                revision={revision}
-                isCurrent={revision === current}
-                isNow={revision.text === study.text}
-                onChoose={() => setChosen(revision.key)}
-              />
-            ))}
-            {source && (
-              <chakra.li
-                borderBottom="1px solid"
-                borderColor="line"
-                padding="0.55rem 0.6rem"
-                color="quiet"
-                fontSize="0.9375rem"
-              >
-                Imported {timeWords(source.importedAt)} from {source.name} ({source.kind}). <Original source={source} />
-              </chakra.li>
-            )}
-          </chakra.ol>
-        </Box>
+        <States revisions={revisions} current={current} text={study.text} onChoose={setChosen} />
         <Box as="section" aria-label={t('What changed')} flex="1" minWidth="0">
           {current ? (
-            <>
-              <Flex align="center" gap="0.5rem 0.9rem" flexWrap="wrap" marginBottom="0.9rem">
-                <chakra.h2 fontSize="1.25rem" fontWeight="700">
-                  From {titleOf(current)} to
-                </chakra.h2>
-                <Select
-                  aria-label={t('Compared with')}
-                  value={other ? against : NOW}
-                  onChange={(event) => setAgainst(event.target.value)}
-                  css={{ '&&': { width: 'auto' } }}
-                >
-                  <option value={NOW}>{t('now')}</option>
-                  {revisions.map((revision) => (
-                    <option key={revision.key} value={String(revision.key)}>
-                      {titleOf(revision)}
-                    </option>
-                  ))}
-                </Select>
-                {current.text !== study.text && (
-                  <Button
-                    marginLeft="auto"
-                    onClick={() =>
-                      restore(
-                        current.text,
-                        `The dance is as it was: ${titleOf(current)}. Undo in the script takes it back.`,
-                      )
-                    }
-                  >
-                    <Undo2 size={17} aria-hidden /> {t('Bring it back')}
-                  </Button>
-                )}
-              </Flex>
-              {said && (
-                <chakra.p
-                  role="status"
-                  background="sand"
-                  padding="0.5rem 0.75rem"
-                  borderRadius="4px"
-                  marginBottom="0.9rem"
-                >
-                  {said}
-                </chakra.p>
-              )}
-              <Naming key={current.key} revision={current} />
-              <Changes changes={changes} isSame={isSame} />
-            </>
+            <Comparison revisions={revisions} current={current} study={study} />
           ) : (
             <Flex gap="0.75rem" color="quiet" paddingTop="2.5rem">
               <History size={22} aria-hidden />
@@ -166,11 +59,151 @@ export function RevisionsScreen() {
   );
 }
 
+/** The kept states, the newest first, and what the dance was imported from. */
+function States({
+  revisions,
+  current,
+  text,
+  onChoose,
+}: {
+  revisions: readonly RevisionRecord[];
+  current: RevisionRecord | undefined;
+  text: string;
+  onChoose: (key: number | undefined) => void;
+}) {
+  const session = useDanceSession();
+  const source = useSource(session.id);
+  const [problem, setProblem] = useState('');
+  const nameIt = async (): Promise<void> => {
+    try {
+      setProblem('');
+      await session.flush();
+      await nameRevision(session.id, session.text, nextName(revisions));
+    } catch (error) {
+      setProblem(`${refusalWords(error)} The state has no name yet.`);
+    }
+  };
+  return (
+    <Box
+      as="section"
+      aria-label={t('Kept states')}
+      width="19rem"
+      flexShrink={0}
+      css={{ '@media (max-width: 760px)': { width: 'auto', marginBottom: '1.5rem' } }}
+    >
+      <Flex justify="space-between" align="center" marginBottom="0.5rem">
+        <chakra.h1 fontSize="1.25rem" fontWeight="700">
+          {t('Revisions')}
+        </chakra.h1>
+        <Button size="small" onClick={() => void nameIt()}>
+          {t('Name this state')}
+        </Button>
+      </Flex>
+      {problem && <Alert>{problem}</Alert>}
+      <chakra.ol borderTop="2px solid" borderColor="rule">
+        {revisions.map((revision) => (
+          <State
+            key={revision.key}
+            revision={revision}
+            isCurrent={revision === current}
+            isNow={revision.text === text}
+            onChoose={() => onChoose(revision.key)}
+          />
+        ))}
+        {source && (
+          <chakra.li
+            borderBottom="1px solid"
+            borderColor="line"
+            padding="0.55rem 0.6rem"
+            color="quiet"
+            fontSize="0.9375rem"
+          >
+            Imported {timeWords(source.importedAt)} from {source.name} ({source.kind}). <Original source={source} />
+          </chakra.li>
+        )}
+      </chakra.ol>
+    </Box>
+  );
+}
+
+/** Brings a state back through the editor's own history, so that undo takes it back. */
+function useBringBack(): (text: string) => void {
+  const session = useDanceSession();
+  const { history } = useOutletContext<{ history: unknown }>();
+  return (text) => {
+    const editing = new TextEditing(session, history);
+    const stop = editing.open();
+    const change = differing(session.text, text);
+    if (change) editing.apply([change]);
+    stop();
+  };
+}
+
+function Comparison({
+  revisions,
+  current,
+  study,
+}: {
+  revisions: readonly RevisionRecord[];
+  current: RevisionRecord;
+  study: Study;
+}) {
+  const [against, setAgainst] = useState<string>(NOW);
+  const [said, setSaid] = useState('');
+  const bringBack = useBringBack();
+  const other = revisions.find(({ key }) => String(key) === against);
+  const changes = useMemo(() => {
+    const before = studyText(current.text, personalFigures()).dance;
+    const after = other ? studyText(other.text, personalFigures()).dance : study.dance;
+    return compareDances(before, after);
+  }, [current, other, study]);
+  return (
+    <>
+      <Flex align="center" gap="0.5rem 0.9rem" flexWrap="wrap" marginBottom="0.9rem">
+        <chakra.h2 fontSize="1.25rem" fontWeight="700">
+          From {titleOf(current)} to
+        </chakra.h2>
+        <Select
+          aria-label={t('Compared with')}
+          value={other ? against : NOW}
+          onChange={(event) => setAgainst(event.target.value)}
+          css={{ '&&': { width: 'auto' } }}
+        >
+          <option value={NOW}>{t('now')}</option>
+          {revisions.map((revision) => (
+            <option key={revision.key} value={String(revision.key)}>
+              {titleOf(revision)}
+            </option>
+          ))}
+        </Select>
+        {current.text !== study.text && (
+          <Button
+            marginLeft="auto"
+            onClick={() => {
+              bringBack(current.text);
+              setSaid(`The dance is as it was: ${titleOf(current)}. Undo in the script takes it back.`);
+            }}
+          >
+            <Undo2 size={17} aria-hidden /> {t('Bring it back')}
+          </Button>
+        )}
+      </Flex>
+      {said && (
+        <chakra.p role="status" background="sand" padding="0.5rem 0.75rem" borderRadius="4px" marginBottom="0.9rem">
+          {said}
+        </chakra.p>
+      )}
+      <Naming key={current.key} revision={current} />
+      <Changes changes={changes} isSame={current.text === (other?.text ?? study.text)} />
+    </>
+  );
+}
+
 /** The newest state with a name that is not the present one, else the newest before it. */
-const firstToCompare = (revisions: readonly RevisionRecord[] | undefined, text: string): RevisionRecord | undefined =>
-  revisions?.find((one) => one.name !== '' && one.text !== text) ??
-  revisions?.find((one) => one.text !== text) ??
-  revisions?.[0];
+const firstToCompare = (revisions: readonly RevisionRecord[], text: string): RevisionRecord | undefined =>
+  revisions.find((one) => one.name !== '' && one.text !== text) ??
+  revisions.find((one) => one.text !== text) ??
+  revisions[0];
 
 function useSource(id: string): SourceRecord | undefined {
   const [source, setSource] = useState<SourceRecord>();
@@ -237,11 +270,17 @@ function State({
 
 function Naming({ revision }: { revision: RevisionRecord }) {
   const [name, setName] = useState(revision.name);
-  if (revision.name === '') return null;
   const keep = (): void => {
-    if (revision.key !== undefined && name.trim() !== '' && name !== revision.name)
-      void renameRevision(revision.key, name);
+    if (revision.key !== undefined && revision.name !== '' && name.trim() !== '' && name !== revision.name)
+      void renameRevision(revision.key, name).catch(() => setName(revision.name));
   };
+  // A name that is being typed is kept also when another screen is opened.
+  const latest = useRef(keep);
+  useEffect(() => {
+    latest.current = keep;
+  });
+  useEffect(() => () => latest.current(), []);
+  if (revision.name === '') return null;
   return (
     <chakra.label
       display="flex"

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo, useRef, useState } from 'react';
 import { answered, askToKeep, findSpace, makeBackup, refusalWords } from '../../../store';
 import { Button } from '../../theme/Button';
-import { downloadFile } from './download';
+import { downloadFile } from '../files/download';
 import { useRestore } from './use-restore';
 import { t } from '../../texts';
 
@@ -151,6 +151,7 @@ function Elsewhere() {
 
 /** Null where it stands where it should, or where nobody can be asked. */
 async function findUsualAddress(): Promise<string | null> {
+  if (!navigator.onLine) return null;
   try {
     const answer = (await (await fetch('/api/where')).json()) as { usual?: unknown };
     return typeof answer.usual === 'string' && /^http:\/\/127\.0\.0\.1:\d+\/$/.test(answer.usual) ? answer.usual : null;

@@ -7,8 +7,8 @@ import { deleteDances, duplicateDance, restoreDances, saveDance, tagDances, type
 import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
 import { houseStyle, personalFigures } from '../settings/settings';
-import type { FileWork } from '../sheet/use-files';
-import { downloadFile, fileName } from './download';
+import type { FileWork } from '../files/use-files';
+import { downloadFile, fileName } from '../files/download';
 import { t } from '../../texts';
 
 /** What can be done to several dances at once. `undo`: what takes the last thing back. */

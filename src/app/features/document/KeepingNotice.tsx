@@ -1,5 +1,5 @@
 import { Flex } from '@chakra-ui/react';
-import { downloadFile, fileName } from '../dances/download';
+import { downloadFile, fileName } from '../files/download';
 import { useDanceSession, useSessionChanges } from './DanceContext';
 import { Button } from '../../theme/Button';
 import { t } from '../../texts';

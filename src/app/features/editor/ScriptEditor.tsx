@@ -18,7 +18,7 @@ import { figureCompletion } from './completion';
 import { findingMarks, sheetDress } from './dress';
 import { editorTheme } from './editor-theme';
 import { answerMargin } from './margin';
-import { differing } from './text-change';
+import { differing } from '../document/text-change';
 import { personalFigures, subscribeSettings } from '../settings/settings';
 import { showWall, wallDress } from './wall-dress';
 import { prefilledField, restudy, settle, settledField, studyField } from './study-field';

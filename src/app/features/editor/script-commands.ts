@@ -22,7 +22,7 @@ import {
 import { houseStyle, studyLive } from '../settings/settings';
 import { acceptFinding, addSection, applyFix, goTo, goToNextFinding, startNextLine, toCallColumn } from './commands';
 import { settle, studyField } from './study-field';
-import { differing } from './text-change';
+import { differing } from '../document/text-change';
 
 export const COMMAND_GROUPS = ['Writing', 'Lines', 'Sections', 'Slips'] as const;
 export type CommandGroup = (typeof COMMAND_GROUPS)[number];

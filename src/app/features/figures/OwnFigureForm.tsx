@@ -59,7 +59,12 @@ export default function OwnFigureForm({
     if (dances) onKeep(definitionOf(kept));
   });
   return (
-    <Modal title={own ? 'Change your figure' : 'A figure of your own'} onClose={onClose} width="40rem">
+    <Modal
+      title={own ? 'Change your figure' : 'A figure of your own'}
+      onClose={onClose}
+      width="40rem"
+      isDirty={formState.isDirty}
+    >
       <form onSubmit={(event) => void keep(event)} noValidate>
         <Field label={t('Names, with commas between')} error={formState.errors.names?.message}>
           <Input {...register('names')} placeholder={t('harbour step, quay step')} autoFocus />

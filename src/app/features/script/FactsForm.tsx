@@ -51,7 +51,7 @@ export default function FactsForm({
   const {
     register,
     handleSubmit,
-    formState: { errors },
+    formState: { errors, isDirty },
   } = useForm<FactsValues>({
     resolver: yupResolver(factsSchema),
     defaultValues: {
@@ -73,7 +73,7 @@ export default function FactsForm({
     onClose();
   });
   return (
-    <Modal title={t('Facts of the dance')} onClose={onClose}>
+    <Modal title={t('Facts of the dance')} onClose={onClose} isDirty={isDirty}>
       <form onSubmit={(event) => void save(event)} noValidate>
         <Field label={t('Name')} error={errors.title?.message} {...register('title')} autoFocus />
         <Field label={t('Music')} hint="title, tempo" error={errors.music?.message} {...register('music')} />

@@ -5,8 +5,8 @@ import { EXPORT_FORMS, exportForm, summaryText, type ExportId, type ExportOrder 
 import { Alert } from '../../theme/Alert';
 import { Button } from '../../theme/Button';
 import { DropMenu, MenuRow } from '../../theme/DropMenu';
-import { downloadFile, fileName } from '../dances/download';
-import { useFiles } from './use-files';
+import { downloadFile, fileName } from '../files/download';
+import { useFiles } from '../files/use-files';
 import { t } from '../../texts';
 
 /** Forms that are read by people; the others are for programs. */

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { studyText } from '../../../core';
 import { exportForm, EXPORT_FORMS, EXPORT_IDS, plainOrder, summaryText } from '../../../formats/exports';
-import { fileName } from '../dances/download';
+import { fileName } from '../files/download';
 import { sheetStudy } from './shown-sheet';
 
 const FERRY = studyText(readFileSync('dances/ferry-at-dusk.txt', 'utf8'));

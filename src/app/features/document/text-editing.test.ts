@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { history, historyField, undo } from '@codemirror/commands';
 import { EditorState } from '@codemirror/state';
-import type { DanceSession } from '../document/session';
+import type { DanceSession } from './session';
 import { TextEditing } from './text-editing';
 
 /** As much of an open dance as the editing uses. */

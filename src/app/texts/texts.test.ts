@@ -1,7 +1,7 @@
 /** The interface's words: English where nothing else is there, another language where it is, values put in either way. */
 import { afterEach, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
-import { t, takeTexts } from './texts';
+import { t, takeTexts } from './index';
 
 afterEach(() => takeTexts({}));
 

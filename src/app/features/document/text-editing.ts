@@ -5,8 +5,8 @@
 import { history, historyField, isolateHistory, redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
 import { EditorState, type TransactionSpec } from '@codemirror/state';
 import type { Edit } from '../../../core';
-import type { DanceSession } from '../document/session';
-import { differing } from '../editor/text-change';
+import type { DanceSession } from './session';
+import { differing } from './text-change';
 
 export class TextEditing {
   private state: EditorState;
