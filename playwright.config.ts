@@ -2,7 +2,10 @@ import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 
 const CHROMIUM =
-  process.env.CHROMIUM_PATH ?? ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((place) => existsSync(place));
+  process.env.CHROMIUM_PATH ??
+  ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((place) =>
+    existsSync(place),
+  );
 const PORT = Number(process.env.PORT ?? 4317);
 
 export default defineConfig({

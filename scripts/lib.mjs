@@ -51,7 +51,8 @@ function newest(file) {
   return Math.max(stats.mtimeMs, ...readdirSync(file).map((name) => newest(path.join(file, name))));
 }
 
-const CHROMIUM_PLACES = ['/usr/bin/chromium', '/usr/bin/chromium-browser'];
+/** The shell without a window is the same browser, from the same sources, and costs little more than half the time. */
+const CHROMIUM_PLACES = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium', '/usr/bin/chromium-browser'];
 
 /** The browser for the tests: CHROMIUM_PATH, else Debian's, else installed from Debian's packages when we may. */
 export function ensureChromium() {
@@ -67,7 +68,7 @@ export function ensureChromium() {
     console.log('Installing Chromium from Debian’s packages …');
     const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
     run('apt-get', ['update', '-qq'], { env, stdio: ['ignore', 'ignore', 'inherit'] });
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell'], {
       env,
       stdio: ['ignore', 'ignore', 'inherit'],
     });

@@ -150,6 +150,15 @@ describe('ZIP', () => {
     expect(await zip.file('a-2.txt')?.async('string')).toBe('# B');
   });
 
+  test('of very many files and very large ones nothing is opened', () => {
+    const many = pack(Array.from({ length: 5001 }, (_, index) => ({ name: `${index}.txt`, content: '' })));
+    expect(unpack(many, () => true, { file: 1000, all: 1000 })).toHaveProperty('problem');
+    const two = pack([{ name: 'a.txt', content: 'x'.repeat(700) }, { name: 'b.txt', content: 'x'.repeat(700) }]); // prettier-ignore
+    expect(unpack(two, () => true, { file: 1000, all: 1399 })).toHaveProperty('problem');
+    expect(unpack(two, () => true, { file: 1000, all: 1400 })).toHaveProperty('files');
+    expect(unpack(two, () => true, { file: 699, all: 1400 })).toHaveProperty('problem');
+  });
+
   test('two files of one name are both read, and one that is damaged is named', async () => {
     // Names of the same length, so that the second can be given the name of the first in the bytes of the file.
     const bytes = pack([{ name: 'one.txt', content: '# One' }, { name: 'two.txt', content: '# Two' }]); // prettier-ignore

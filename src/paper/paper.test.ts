@@ -2,6 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
 import fc from 'fast-check';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { inLanguage, least, SLATE_STYLE, studyText, tidyScript, viewCounts, viewSummary } from '../core';
 import { printSheetPdf } from '../formats/sheet-pdf';
 import { readPdf } from '../formats/read-pdf';
@@ -216,6 +217,17 @@ describe('the PDF, read by pdf.js (a general-purpose reader library)', () => {
     const text = 'text' in read ? read.text.slice(0, read.text.indexOf('Walls\n')) : '';
     const again = studyText(text);
     expect([again.view.truth.counts, again.dance.netTurn]).toEqual([32, ferry.dance.netTurn]);
+  });
+
+  test('letters that would be drawn together stand as far apart as they were measured', async () => {
+    const { dance: own } = studyText('# AVA To Yo We\n\n## Section 1\n1-8 Walk\n');
+    const bytes = await printSheetPdf(printSheet(own, choice()), pdfFonts(), { author: '', madeAt: new Date(0) });
+    // Read by another library: how wide the title was set.
+    const page = await (await getDocument({ data: bytes, verbosity: 0 }).promise).getPage(1);
+    const { items } = await page.getTextContent();
+    const [title] = items.flatMap((item) => ('str' in item && item.str.startsWith('AVA') ? [item] : []));
+    const size = title.transform[3] as number;
+    expect(title.width).toBeCloseTo(widthOf(title.str, size, 'bold'), 1);
   });
 
   test('made by this slate it carries its script, letter for letter', async () => {

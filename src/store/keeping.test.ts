@@ -78,6 +78,19 @@ describe('revisions', () => {
     expect(nameOfText(await listRevisions(id, db), '# Ferry\n1-4 Vine R')).toBe('harbour night');
   });
 
+  test('what was handed out is never written over, however soon it is written on', async () => {
+    at(1e12);
+    const { id } = await addDance('a', db);
+    at(1e12 + MINUTE);
+    await saveDance(id, 'b', 1, db);
+    await nameRevision(id, 'b', '1', db);
+    for (const [index, text] of ['c', 'd', 'e'].entries()) {
+      at(1e12 + MINUTE + 1000 * index);
+      await saveDance(id, text, 2 + index, db);
+    }
+    expect((await listRevisions(id, db)).map(({ text, name }) => [text, name])).toEqual([['e', ''], ['b', '1'], ['a', '']]); // prettier-ignore
+  });
+
   test('thinned out, the first, the newest and all with names are left, and fewer the older they are', () => {
     const record = fc.record({
       danceId: fc.constant('a'),

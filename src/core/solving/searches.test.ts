@@ -35,6 +35,34 @@ describe('ways without turns', () => {
     expect(found.map((own) => own.words)).toEqual([words]);
   }); // prettier-ignore
 
+  test('each ends on the foot and at the wall that the stretch it stands for ends on', () => {
+    for (const lines of [
+      ['1-4 Rolling vine R, touch L', '5-8 Vine L, touch R'],
+      [
+        '1-4 Vine R with 1/4 right, scuff L',
+        '5-6 Step L forward, pivot 1/2 right',
+        '7-8 Step L forward, pivot 1/2 right',
+      ],
+      ['1&2 Shuffle R turning 1/2 right', '3&4 Shuffle L turning 1/2 right', '5-8 Jazz box R turning 1/4 right'],
+      [
+        '1-2 Step R forward, pivot 1/2 left',
+        '3-4 Walk R, walk L',
+        '5-6 Step R forward, pivot 1/2 left',
+        '7-8 Walk R, L',
+      ],
+    ]) {
+      const text = section(...lines);
+      const [way] = noTurnOptions(studyText(text).dance);
+      const { dance } = studyText(applyEdits(text, way.edits));
+      const options = optionsOf(dance);
+      expect(options.length).toBeGreaterThan(0);
+      for (const { over, danced } of options) {
+        const [after, wanted] = [danced?.after, over && stateAt(over.block, over.to)];
+        expect([after?.weight, after?.facing]).toEqual([wanted?.weight, wanted?.facing]);
+      }
+    }
+  });
+
   test('where the turns do not come to whole ones, the shorter way round is offered', () => {
     const found = noTurnOptions(studyText(section('1-2 Step R forward, pivot 3/4 left', '3-8 Walk R L R L R L')).dance);
     expect(found.map(({ words, about }) => [words, about])).toEqual([

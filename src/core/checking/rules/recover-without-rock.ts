@@ -17,6 +17,7 @@ export const recoverWithoutRock: Rule = {
       section(2, '1-2 Rock R back, recover L'),
       section(2, '1-2 Step R forward, recover L'),
       section(2, '1-2 Press R, recover L'),
+      section(2, '1-2 Lunge R side, recover L'),
     ],
   },
   find: (dance) =>

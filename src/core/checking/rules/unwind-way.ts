@@ -22,6 +22,8 @@ export const unwindWrongWay: Rule = {
       section(2, '1-2 Cross R over L, unwind 1/2 left'),
       section(2, '1-2 Touch R behind L, unwind 1/2 right'),
       section(2, '1-2 Cross R behind L, unwind 1/2 right'),
+      // A lock going forward stands behind, one going back in front: crossed either way.
+      section(4, '1&2 Lock step R forward', '3-4 Lock L behind R, unwind 1/2 left'),
     ],
   },
   find: (dance) =>
