@@ -74,7 +74,7 @@ export const HOSTILE_TEXTS: readonly (readonly [what: string, text: string])[] =
   ['options over everything', `${DANCE}${times(300, (index) => `\n## Option "o${index}": section 1 count 1 to section 2 count 8\n1-8 Walk`).join('\n')}`],
   ['endings', planned(...times(600, (index) => `ending: wall ${index} after ${index}`))],
   ['a real dance again and again', DANCE.repeat(150)],
-  ['lines that repeat lines', `## Section 1\n1-4 Vine R\n${times(1200, () => '5-8 repeat 1-4 on the other foot').join('\n')}`],
+  ['lines that repeat lines', `## Section 1\n1-4 Vine R\n${times(3000, () => '5-8 repeat 1-4 on the other foot').join('\n')}`],
   ['steps without counts', `## Section 1\n${times(1500, () => 'step R forward, step L').join('\n')}`],
   ['the same foot for ever', `## Section 1\n${times(1800, () => '1 step R forward').join('\n')}`],
   ['words nobody knows', `## Section 1\n${times(1000, (index) => `1-4 blorp${index} R frub, zonk`).join('\n')}`],

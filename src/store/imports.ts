@@ -2,6 +2,7 @@
 import { liveQuery } from 'dexie';
 import { database, type SlateDatabase } from './database';
 import type { ImportRecord } from './records';
+import { TAB } from './tabs';
 
 export type NewImport = Pick<ImportRecord, 'name' | 'kind' | 'text'>;
 
@@ -25,9 +26,14 @@ export function addImports(sheets: readonly NewImport[], db: SlateDatabase = dat
   });
 }
 
-/** Writes when `base` is still the newest; what was settled differently meanwhile stays, and these words become a sheet of their own. */
+/** Writes when `base` is still the newest, or the newest was written by the same tab; what was settled differently meanwhile stays, and these words become a sheet of their own. */
 export function settleImport(
-  { id, text, base }: { readonly id: string; readonly text: string; readonly base: number },
+  {
+    id,
+    text,
+    base,
+    tab = TAB,
+  }: { readonly id: string; readonly text: string; readonly base: number; readonly tab?: string },
   db: SlateDatabase = database,
 ): Promise<ImportRecord | undefined> {
   return db.transaction('rw', db.imports, async () => {
@@ -35,9 +41,9 @@ export function settleImport(
     // Put on the shelf or thrown away in another tab.
     if (!current) return undefined;
     if (current.text === text) return current;
-    const isNewest = current.revision === base;
+    const isNewest = current.revision === base || current.by === tab;
     const record: ImportRecord = isNewest
-      ? { ...current, text, revision: base + 1 }
+      ? { ...current, text, revision: current.revision + 1, by: tab }
       : { ...current, id: crypto.randomUUID(), name: `${current.name} (other version)`, text, revision: 1 };
     await db.imports.put(record);
     return record;

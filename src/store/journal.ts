@@ -24,7 +24,7 @@ const rangeOf = (id: string, tab: string): IDBKeyRange => IDBKeyRange.bound([id,
 
 /** The journal of one tab for one text. Written in the order of the keys; what was typed while it writes follows at once. */
 export class Journal {
-  private written: Draft | undefined;
+  private written: string | undefined;
   private wanted: Draft | undefined;
   private writing: Promise<void> | undefined;
   private number = 0;
@@ -67,11 +67,11 @@ export class Journal {
 
   private put({ text, base, edits, at }: Draft): Promise<void> {
     const { written, id: danceId, tab } = this;
-    const goesOn = written?.base === base && this.number < MOST_EDITS;
+    const goesOn = written !== undefined && this.number < MOST_EDITS;
     this.number = goesOn ? this.number + 1 : 1;
-    const change = goesOn ? editBetween(written.text, text) : { from: 0, to: 0, insert: text };
+    const change = goesOn ? editBetween(written, text) : { from: 0, to: 0, insert: text };
     const entry: JournalRecord = { danceId, tab, number: this.number, base, edits, at, ...change };
-    this.written = { text, base, edits, at };
+    this.written = text;
     return this.run((table) => {
       if (!goesOn) table.delete(rangeOf(danceId, tab));
       table.put(entry);

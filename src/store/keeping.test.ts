@@ -23,6 +23,7 @@ import { refreshFacts } from './refresh';
 import { findDrafts, keepDraft } from './drafts';
 import { addImports, listImports, removeImports, settleImport } from './imports';
 import { editBetween, findJournals, Journal } from './journal';
+import { findLeftWords } from './left-words';
 import { MIGRATIONS } from './migrations';
 import type { RevisionRecord } from './records';
 import { listRevisions, nameOfText, nameRevision, nextName, renameRevision, surplusOf } from './revisions';
@@ -158,7 +159,7 @@ describe('sheets that wait to be settled', () => {
 
   test('settled in two tabs, neither writes over the other', async () => {
     const [{ id }] = await addImports([sheet('a')], db);
-    await settleImport({ id, text: '# theirs', base: 1 }, db);
+    await settleImport({ id, text: '# theirs', base: 1, tab: 'theirs' }, db);
     const mine = await settleImport({ id, text: '# mine', base: 1 }, db);
     expect(mine?.id).not.toBe(id);
     expect((await listImports(db)).map(({ text, name }) => [text, name])).toEqual(
@@ -167,6 +168,11 @@ describe('sheets that wait to be settled', () => {
         ['# mine', 'a (other version)'],
       ]),
     );
+    // What the other tab left behind goes on from its own words.
+    expect(await settleImport({ id, text: '# theirs, to the end', base: 1, tab: 'theirs' }, db)).toMatchObject({
+      id,
+      revision: 3,
+    });
     await removeImports([id], db);
     expect(await settleImport({ id, text: '# too late', base: 2 }, db)).toBeUndefined();
   });
@@ -226,7 +232,7 @@ describe('a clock that is wrong', () => {
     }
     expect(await states(id)).toEqual(['e', 'd', 'c', 'b', 'a']);
     jest.restoreAllMocks();
-    at(1e12 - 9 * DAY + HOUR);
+    at(1e12 - 20 * DAY);
     // The shelf shows what was changed last first, too.
     const other = await addDance('other', db);
     expect((await listDances(db))[0].id).toBe(other.id);
@@ -305,6 +311,18 @@ describe('backup', () => {
     await deleteDances([id], db);
     expect(await restoreBackup(parsed(old), { db })).toMatchObject({ added: 1, met: 0 });
     expect(await listDances(db)).toHaveLength(1);
+  });
+
+  test('a state that is kept already, under whatever time, is not kept again', async () => {
+    at(1e12);
+    const { id } = await addDance('a', db);
+    // The clock was put back: the dance and its revision have different times.
+    at(1e12 - DAY);
+    await saveDance(id, 'b', 1, db);
+    const old = await makeBackup(db);
+    await saveDance(id, 'c', 2, db);
+    await restoreBackup(parsed(old), { db });
+    expect((await listRevisions(id, db)).map(({ text }) => text).filter((text) => text === 'b').length).toBeLessThanOrEqual(1); // prettier-ignore
   });
 
   test.each([
@@ -444,6 +462,16 @@ describe('the way from earlier forms', () => {
   });
 
   test('every version has its own way', () => expect(MIGRATIONS.map(({ version }) => version)).toEqual([1, 2, 3]));
+});
+
+test('words of a tab that lives are its own; of one that is gone they are taken up', async () => {
+  const [one, other] = [new Journal('a', 'living', db), new Journal('b', 'gone', db)];
+  await Promise.all([one.note({ text: 'A', base: 1, edits: 1, at: 1 }), other.note({ text: 'B', base: 1, edits: 1, at: 1 })]); // prettier-ignore
+  const held = [{ name: 'pace-slate-tab:living' }, { name: 'another lock' }];
+  Object.defineProperty(globalThis, 'navigator', { value: { locks: { query: async () => ({ held }) } }, configurable: true }); // prettier-ignore
+  expect((await findLeftWords(db)).map(({ id }) => id)).toEqual(['b']);
+  Reflect.deleteProperty(globalThis, 'navigator');
+  expect((await findLeftWords(db)).map(({ id }) => id).sort()).toEqual(['a', 'b']);
 });
 
 test('words that a closing page could only put aside are taken into their dances', async () => {

@@ -83,6 +83,8 @@ export interface ImportRecord {
   readonly text: string;
   /** Goes up with every change; a change that does not build on the newest becomes a sheet of its own. */
   readonly revision: number;
+  /** The tab that changed it last: what that tab left behind goes on from there. */
+  readonly by?: string;
   /** The order in which they came. */
   readonly place: number;
 }

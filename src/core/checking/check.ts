@@ -11,6 +11,7 @@ export function checkDance(dance: Dance): Finding[] {
     rule.find(dance).map(({ severity = rule.severity, ...found }): Finding => ({
       code: rule.code,
       group: rule.group,
+      ...(rule.namesPlace && { namesPlace: rule.namesPlace }),
       severity,
       ...found,
     })),

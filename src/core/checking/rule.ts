@@ -16,6 +16,8 @@ export interface Rule {
   readonly severity: Severity;
   /** What the rule is about, in one sentence for people. */
   readonly about: string;
+  /** Its sentences begin with the section they are about. */
+  readonly namesPlace?: true;
   readonly examples: RuleExamples;
   readonly find: (dance: Dance) => Found[];
 }

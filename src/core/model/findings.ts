@@ -35,6 +35,8 @@ export interface Finding {
   readonly wall?: number;
   /** One sentence in dancers' words, with the numbers in it. */
   readonly message: string;
+  /** The sentence says which section it is about. */
+  readonly namesPlace?: true;
   /** Another place that explains this one. */
   readonly related?: { readonly span: Span; readonly message: string };
   /** Keeps the meaning and is safe to apply. */

@@ -2,7 +2,7 @@
 import { printCounts } from '../printing/counts';
 import { optionsOf } from '../walls/options';
 import { wallsOf } from '../walls/table';
-import { wallsInShort } from '../walls/words';
+import { wallsInParts, wallsInShort, type WallsInParts } from '../walls/words';
 import { wrongMoments } from '../checking/rules/foot-not-free';
 import { isSlip } from '../checking/check';
 import type { Dance, DancedBlock, DancedLine, DancedSection, Moment } from '../dancing/dance';
@@ -62,6 +62,7 @@ export interface Truth {
   readonly turn: string;
   /** `4 walls as danced (2 by its turn)`. */
   readonly walls: string;
+  readonly wallsInParts: WallsInParts;
   readonly wallsDanced: number;
   /** As danced from the first wall to the last, for a dance with an order or an ending. */
   readonly dancedCounts?: number;
@@ -132,6 +133,7 @@ function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
     counts: dance.counts,
     turn: turnWords(dance.netTurn),
     walls: wallsInShort(plan),
+    wallsInParts: wallsInParts(plan),
     wallsDanced: plan.wallsDanced,
     ...((plan.order?.entry || plan.ended) && { dancedCounts: plan.walls[plan.walls.length - 1]?.last ?? 0 }),
     tags:

@@ -67,17 +67,18 @@ test('a tag that takes over rightly and does not hand over is told at its last l
 });
 
 test('twelve tags each start as their place hands over, however many there are', () => {
-  // After count 4 of two vines the weight is on R, so L leads each tag and R closes it.
+  // After count 4 of two vines the weight is on R, so L leads there; at the end of the wall it is on L, and R leads. In turn, so that
+  // no tag starts as the one before it ends.
   const numbers = Array.from({ length: 12 }, (_, index) => index + 1);
   const text = [
     'start: weight L\n\n## Section 1\n1-4 Vine R, touch L\n5-8 Vine L, touch R\n',
     ...numbers.map((number) => `## Tag "t${number}"\n1-2 Walk\n`),
     '## Plan',
-    ...numbers.map((number) => `wall ${number}: tag t${number} after 4`),
+    ...numbers.map((number) => `wall ${number}: tag t${number}${number % 2 === 1 ? ' after 4' : ''}`),
   ].join('\n');
   const { dance, findings } = studyText(text);
   expect(dance.tags.map(({ moments }) => moments.map(({ action }) => action.foot).join(''))).toEqual(
-    numbers.map(() => 'LR'),
+    numbers.map((number) => (number % 2 === 1 ? 'LR' : 'RL')),
   );
   expect(findings.filter(({ code }) => code === 'join-weight')).toEqual([]);
 });

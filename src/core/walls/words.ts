@@ -7,10 +7,20 @@ import type { Wall, WallPlan } from './wall';
 const walls = (count: number): string => `${count} wall${count === 1 ? '' : 's'}`;
 
 /** `4 walls as danced (2 by its turn)`; short enough for one line among others. */
-export function wallsInShort({ wallsNet, wallsDanced, order }: WallPlan): string {
-  if (order?.entry) return `phrased, danced from ${walls(wallsDanced)}`;
-  if (wallsNet === null || wallsNet === wallsDanced) return walls(wallsDanced);
-  return `${walls(wallsDanced)} as danced (${wallsNet} by its turn)`;
+export const wallsInShort = (plan: WallPlan): string => Object.values(wallsInParts(plan)).join('');
+
+/** The same in three: the number of walls that are danced, and what is said before and behind it. */
+export function wallsInParts({ wallsNet, wallsDanced, order }: WallPlan): WallsInParts {
+  const danced = walls(wallsDanced);
+  if (order?.entry) return { before: 'phrased, danced from ', danced, behind: '' };
+  if (wallsNet === null || wallsNet === wallsDanced) return { before: '', danced, behind: '' };
+  return { before: '', danced, behind: ` as danced (${wallsNet} by its turn)` };
+}
+
+export interface WallsInParts {
+  readonly before: string;
+  readonly danced: string;
+  readonly behind: string;
 }
 
 /** One sentence, or two where the readings differ. */

@@ -267,6 +267,8 @@ describe('the journal', () => {
     await pause(20);
     const [left] = (await findLeftWords()).filter(({ id }) => id === record.id);
     expect(left).toMatchObject({ text: '# Ebb 12', base: 2 });
+    // And they are not forgotten until they are kept.
+    expect(await stored(record.id)).toBe('# Ebb 1');
   });
 });
 

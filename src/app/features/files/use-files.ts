@@ -1,14 +1,15 @@
 /** Files made or read in a worker: begun by hand, cancelled by ending the worker; said only when it takes longer than half a second. */
-import { wrap, type Remote } from 'comlink';
+import type { Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Files } from '../../../workers/files';
+import type { Work } from '../../../workers/work';
+import { startWorker } from './start-worker';
 
 export interface FileWork {
   /** What is being made, once it has taken half a second. */
   readonly busy: string | undefined;
   /** A sentence about what went wrong. */
   readonly problem: string;
-  readonly run: <T>(what: string, work: (files: Remote<Files>) => Promise<T>) => Promise<T | undefined>;
+  readonly run: <T>(what: string, work: (files: Remote<Work>) => Promise<T>) => Promise<T | undefined>;
   readonly cancel: () => void;
   readonly forget: () => void;
 }
@@ -26,10 +27,10 @@ export function useFiles(): FileWork {
   }, []);
   useEffect(() => () => stop.current?.(), []);
   const run = useCallback(
-    async <T>(what: string, work: (files: Remote<Files>) => Promise<T>): Promise<T | undefined> => {
+    async <T>(what: string, work: (files: Remote<Work>) => Promise<T>): Promise<T | undefined> => {
       stop.current?.();
       setProblem('');
-      const worker = new Worker(new URL('../../../workers/files.ts', import.meta.url), { type: 'module' });
+      const { work: files, worker } = startWorker();
       const cancelled = new Promise<undefined>((resolve) => {
         stop.current = () => {
           worker.terminate();
@@ -42,7 +43,7 @@ export function useFiles(): FileWork {
       });
       const timer = setTimeout(() => setBusy(what), PATIENCE);
       try {
-        return await Promise.race([work(wrap<Files>(worker)), cancelled, failed]);
+        return await Promise.race([work(files), cancelled, failed]);
       } catch {
         setProblem(`${what} did not work out. Nothing was changed; try it again.`);
         return undefined;

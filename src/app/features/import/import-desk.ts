@@ -137,7 +137,7 @@ export class ImportDesk {
   private async takeUpLeft(): Promise<void> {
     for (const left of await findLeftWords().catch(() => [])) {
       if (!left.id.startsWith(DRAFTS)) continue;
-      await settleImport({ id: left.id.slice(DRAFTS.length), text: left.text, base: left.base });
+      await settleImport({ ...left, id: left.id.slice(DRAFTS.length) });
       await dropLeftWords(left);
     }
   }

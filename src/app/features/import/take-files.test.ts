@@ -2,11 +2,11 @@ import { describe, expect, test } from '@jest/globals';
 import type { Remote } from 'comlink';
 import { MOST_FILE } from '../../../formats/limits';
 import { readAnyFile } from '../../../formats/read-any';
-import type { Files } from '../../../workers/files';
+import type { Work } from '../../../workers/work';
 import { takeFiles } from './take-files';
 
 /** The worker's part, here in this thread. */
-const worker = { read: readAnyFile } as unknown as Remote<Files>;
+const worker = { read: readAnyFile } as unknown as Remote<Work>;
 
 const vast = (name: string): File => {
   const file = new File(['x'], name);

@@ -1,10 +1,10 @@
 import type { Remote } from 'comlink';
 import { MOST_FILE } from '../../../formats/limits';
 import type { ReadFiles } from '../../../formats/read-any';
-import type { Files } from '../../../workers/files';
+import type { Work } from '../../../workers/work';
 
 /** Reads files one after the other; a very large one is not even loaded. */
-export async function takeFiles(list: readonly File[], worker: Remote<Files>): Promise<ReadFiles> {
+export async function takeFiles(list: readonly File[], worker: Remote<Work>): Promise<ReadFiles> {
   const dances: ReadFiles['dances'][number][] = [];
   const problems: string[] = [];
   for (const file of list) {

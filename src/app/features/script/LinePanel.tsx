@@ -160,7 +160,7 @@ function Findings({ study, line, view, onLine }: Omit<Props, 'wall'>) {
             place={placeWords(study, finding, at)}
             message={finding.message}
             related={finding.related?.message}
-            labels={proposals.map(({ label }) => label).join(SEPARATOR)}
+            labels={proposals.map(({ label }) => label)}
             canBeMeant={view !== undefined && study.script.lines[at]?.kind === 'step'}
             onAct={act}
           />
@@ -172,8 +172,8 @@ function Findings({ study, line, view, onLine }: Omit<Props, 'wall'>) {
 }
 
 /** Where it is, unless the sentence begins with it. */
-function placeWords({ script }: Study, { message }: Finding, line: number): string {
-  if (message.startsWith('Section')) return '';
+function placeWords({ script }: Study, { namesPlace }: Finding, line: number): string {
+  if (namesPlace) return '';
   const section = script.lines[line]?.section;
   return section ? `Section ${section.number}` : `Line ${line + 1}`;
 }
@@ -181,16 +181,14 @@ function placeWords({ script }: Study, { message }: Finding, line: number): stri
 /** Go there, mean it so, or apply the proposal of that number. */
 type Act = 'go' | 'accept' | number;
 
-const SEPARATOR = '\n';
-
 interface ItemProps {
   index: number;
   severity: Finding['severity'];
   place: string;
   message: string;
   related: string | undefined;
-  /** Labels of the proposals, one a line: a text compares by value. */
-  labels: string;
+  /** Labels of the proposals. */
+  labels: readonly string[];
   canBeMeant: boolean;
   onAct: (index: number, what: Act) => void;
 }
@@ -224,29 +222,28 @@ const FindingItem = memo(function FindingItem(props: ItemProps) {
         {message}
       </chakra.button>
       {related && <chakra.p color="quiet">{related}</chakra.p>}
-      {(labels !== '' || canBeMeant) && (
+      {(labels.length > 0 || canBeMeant) && (
         <Flex gap="0.35rem" flexWrap="wrap" marginTop="0.25rem" align="center">
-          {labels !== '' &&
-            labels.split(SEPARATOR).map((label, at) => (
-              <chakra.button
-                key={label}
-                type="button"
-                onClick={() => onAct(index, at)}
-                font="inherit"
-                fontSize="0.875rem"
-                fontWeight="600"
-                color="ink"
-                background="transparent"
-                border="1.5px solid"
-                borderColor="lineStrong"
-                borderRadius="4px"
-                paddingInline="0.45rem"
-                cursor="pointer"
-                _hover={{ background: 'sand' }}
-              >
-                {label}
-              </chakra.button>
-            ))}
+          {labels.map((label, at) => (
+            <chakra.button
+              key={label}
+              type="button"
+              onClick={() => onAct(index, at)}
+              font="inherit"
+              fontSize="0.875rem"
+              fontWeight="600"
+              color="ink"
+              background="transparent"
+              border="1.5px solid"
+              borderColor="lineStrong"
+              borderRadius="4px"
+              paddingInline="0.45rem"
+              cursor="pointer"
+              _hover={{ background: 'sand' }}
+            >
+              {label}
+            </chakra.button>
+          ))}
           {canBeMeant && (
             <chakra.button
               type="button"
@@ -267,4 +264,11 @@ const FindingItem = memo(function FindingItem(props: ItemProps) {
       )}
     </Box>
   );
-});
+}, saysTheSame);
+
+/** Lists of labels are made anew with every key: they are compared by what they say. */
+function saysTheSame(a: ItemProps, b: ItemProps): boolean {
+  const { labels, ...rest } = a;
+  const keys = Object.keys(rest) as (keyof typeof rest)[];
+  return keys.every((key) => a[key] === b[key]) && labels.length === b.labels.length && labels.every((label, at) => label === b.labels[at]); // prettier-ignore
+}

@@ -7,7 +7,7 @@ const count = (number: number, word: string): string => `${number} ${word}${numb
 
 /** The truth in one line: counts, turn, walls, start, whether it loops, what is wrong. */
 export function TruthLine({ truth, children }: { truth: Truth; children?: ReactNode }) {
-  const { counts, turn, walls, startWeight, loops, slips, remarks } = truth;
+  const { counts, turn, wallsInParts, startWeight, loops, slips, remarks } = truth;
   const planned = [
     truth.tags > 0 ? count(truth.tags, 'tag') : '',
     truth.restarts > 0 ? count(truth.restarts, 'restart') : '',
@@ -48,7 +48,10 @@ export function TruthLine({ truth, children }: { truth: Truth; children?: ReactN
             </span>
           )}
           <span>
-            <Walls words={walls} />
+            {/* The number that is danced stands out; what it is by the turn alone is said beside it. */}
+            {wallsInParts.before}
+            <b>{wallsInParts.danced}</b>
+            {wallsInParts.behind}
           </span>
           {planned.length > 0 && <span>{planned.join(', ')}</span>}
           <chakra.span css={{ [`@media (max-width: ${planned.length > 0 ? 1440 : 900}px)`]: { display: 'none' } }}>
@@ -88,19 +91,6 @@ export function TruthLine({ truth, children }: { truth: Truth; children?: ReactN
         {children}
       </chakra.span>
     </Flex>
-  );
-}
-
-/** The number that is danced stands out; what it is by the turn alone is said beside it. */
-function Walls({ words }: { words: string }) {
-  const [, number, rest] = /^(\d+ walls?)(.*)$/.exec(words) ?? [];
-  return number ? (
-    <>
-      <b>{number}</b>
-      {rest}
-    </>
-  ) : (
-    words
   );
 }
 

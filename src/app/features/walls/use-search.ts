@@ -1,7 +1,8 @@
 /** A search in the worker: begun by hand, cancelled by ending the worker, forgotten when the text it was about has changed. */
-import { wrap, type Remote } from 'comlink';
+import type { Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Searches } from '../../../workers/searches';
+import type { Work } from '../../../workers/work';
+import { startWorker } from '../files/start-worker';
 
 export type SearchState<T> =
   | { readonly kind: 'idle' }
@@ -9,15 +10,10 @@ export type SearchState<T> =
   | { readonly kind: 'failed' }
   | { readonly kind: 'found'; readonly text: string; readonly found: T };
 
-function startWorker(): { searches: Remote<Searches>; end: () => void } {
-  const worker = new Worker(new URL('../../../workers/searches.ts', import.meta.url), { type: 'module' });
-  return { searches: wrap<Searches>(worker), end: () => worker.terminate() };
-}
-
 /** `text` is what the answer is about: an answer to another text is out of date and is not shown. */
 export function useSearch<T>(text: string): {
   state: SearchState<T>;
-  run: (search: (searches: Remote<Searches>) => Promise<T>) => void;
+  run: (search: (searches: Remote<Work>) => Promise<T>) => void;
   cancel: () => void;
 } {
   const [state, setState] = useState<SearchState<T>>({ kind: 'idle' });
@@ -28,13 +24,14 @@ export function useSearch<T>(text: string): {
     setState((old) => (old.kind === 'running' ? { kind: 'idle' } : old));
   }, []);
   const run = useCallback(
-    (search: (searches: Remote<Searches>) => Promise<T>) => {
+    (search: (searches: Remote<Work>) => Promise<T>) => {
       running.current?.();
-      const { searches, end } = startWorker();
+      const { work, worker } = startWorker();
+      const end = (): void => worker.terminate();
       running.current = end;
       setState({ kind: 'running' });
       const isCurrent = () => running.current === end;
-      search(searches)
+      search(work)
         .then((found) => isCurrent() && setState({ kind: 'found', text, found }))
         .catch(() => isCurrent() && setState({ kind: 'failed' }))
         .finally(() => {

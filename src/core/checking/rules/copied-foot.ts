@@ -9,6 +9,7 @@ export const copiedFoot: Rule = {
   group: 'weight',
   severity: 'error',
   about: 'A section that is another one over again starts on a foot that is not free.',
+  namesPlace: true,
   examples: {
     bad: [
       {

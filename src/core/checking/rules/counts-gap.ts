@@ -8,6 +8,7 @@ export const countsGap: Rule = {
   group: 'counts',
   severity: 'error',
   about: 'A count between two lines belongs to no line.',
+  namesPlace: true,
   examples: {
     bad: [
       {

@@ -8,6 +8,7 @@ export const countsOverlap: Rule = {
   group: 'counts',
   severity: 'error',
   about: 'The same count is called on two lines, or the counts go backwards from one line to the next.',
+  namesPlace: true,
   examples: {
     bad: [
       {

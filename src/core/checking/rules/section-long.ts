@@ -5,6 +5,7 @@ export const sectionLong: Rule = {
   group: 'counts',
   severity: 'error',
   about: 'A section has more counts than it says.',
+  namesPlace: true,
   examples: {
     bad: [
       {

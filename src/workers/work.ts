@@ -1,4 +1,7 @@
-/** Files written and read off the main thread. To cancel, the worker is ended. */
+/**
+ * What may take longer than a frame, off the main thread: files written and read, searches. Text in, plain data out; to cancel, the
+ * worker is ended. One worker for all, so that the core is shipped once more and not twice; what it needs is loaded when it is asked.
+ */
 import { expose } from 'comlink';
 import regular from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
 import regularMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?url';
@@ -7,10 +10,9 @@ import boldMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hype
 import italic from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-italic.woff?url';
 import italicMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-italic.woff?url';
 import type { ExportId, ExportOrder } from '../formats/exports';
-import { makeExport } from '../formats/make-export';
-import { pack } from '../formats/zip';
+import { endingsAt, searchWays, studyText, type Endings, type WayFound } from '../core';
 import type { PdfFonts } from '../formats/sheet-pdf';
-import { readAnyFile, type ReadFiles } from '../formats/read-any';
+import type { ReadFiles } from '../formats/read-any';
 
 const fetched = async (address: string): Promise<Uint8Array> =>
   new Uint8Array(await (await fetch(address)).arrayBuffer());
@@ -29,15 +31,17 @@ const fontFaces = async (): Promise<string> => (await import('../formats/font-fa
 const bytesOf = (made: string | Uint8Array): Uint8Array =>
   typeof made === 'string' ? new TextEncoder().encode(made) : made;
 
-const files = {
+const work = {
   make: async (form: ExportId, order: ExportOrder): Promise<Uint8Array> =>
-    bytesOf(await makeExport(form, order, { fonts, fontFaces })),
+    bytesOf(await (await import('../formats/make-export')).makeExport(form, order, { fonts, fontFaces })),
 
   /** A batch as one ZIP. */
   makeAll: async (
     form: ExportId,
     orders: readonly { readonly name: string; readonly order: ExportOrder }[],
   ): Promise<Uint8Array> => {
+    const { makeExport } = await import('../formats/make-export');
+    const { pack } = await import('../formats/zip');
     const loaded = form === 'pdf' ? await fonts() : undefined;
     const made: { name: string; content: Uint8Array }[] = [];
     for (const { name, order } of orders) {
@@ -49,9 +53,15 @@ const files = {
     return pack(made);
   },
 
-  read: (bytes: Uint8Array, name: string): Promise<ReadFiles> => readAnyFile(bytes, name),
+  read: async (bytes: Uint8Array, name: string): Promise<ReadFiles> =>
+    (await import('../formats/read-any')).readAnyFile(bytes, name),
+
+  ways: (text: string, personal: string): readonly WayFound[] => searchWays(studyText(text, personal).dance),
+
+  endings: (text: string, personal: string, wall: number, count: number): Endings | undefined =>
+    endingsAt(studyText(text, personal).dance, personal, wall, count),
 };
 
-export type Files = typeof files;
+export type Work = typeof work;
 
-expose(files);
+expose(work);

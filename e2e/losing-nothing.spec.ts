@@ -1,0 +1,139 @@
+/** What once was lost, or happened unsaid: two tabs, refusals, forms closed by mistake, repeats in the script. */
+import { expect, newDance, openDance, script, test, truth, watch } from './app';
+
+const refuseWrites = () => {
+  for (const name of ['put', 'add'] as const)
+    IDBObjectStore.prototype[name] = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+};
+
+test('a dance deleted in another tab is said at once, written on, and put back with all its words', async ({
+  page,
+  context,
+  complaints,
+  baseURL,
+}) => {
+  await openDance(page, 'Slipway Stroll');
+  const shelf = await context.newPage();
+  watch(shelf, complaints, baseURL as string);
+  await shelf.goto('/');
+  await shelf.getByLabel('Choose Slipway Stroll').check();
+  await shelf.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByRole('alert')).toContainText('This dance is off the shelf.');
+  await script(page).locator('.cm-line', { hasText: 'Vine R' }).first().click();
+  await page.keyboard.press('End');
+  await page.keyboard.type(' softly');
+  await page.getByRole('button', { name: 'Put it back on the shelf' }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(shelf.getByRole('link', { name: 'Slipway Stroll', exact: true })).toBeVisible();
+  await page.reload();
+  await expect(script(page)).toContainText('touch L softly');
+});
+
+test('sheets on Import are kept at every key, and two tabs do not write over each other', async ({
+  page,
+  context,
+  complaints,
+  baseURL,
+}) => {
+  await page.goto('/import');
+  await page.getByLabel('Words of a sheet').fill('Two Tides\n1-4 Vine R, touch\n5-8 Vine L, touch');
+  await page.getByRole('button', { name: 'Read these words' }).click();
+  await expect(page.getByRole('textbox', { name: 'Line 2' })).toBeVisible();
+  const second = await context.newPage();
+  watch(second, complaints, baseURL as string);
+  await second.goto('/import');
+  await second.getByRole('textbox', { name: 'Line 3' }).fill('5-8 Vine L, scuff');
+  await expect(page.getByRole('textbox', { name: 'Line 3' })).toHaveValue('5-8 Vine L, scuff');
+  await page.getByRole('textbox', { name: 'Line 2' }).press('End');
+  await page.keyboard.type(' softly');
+  // At once, without a pause.
+  await page.close({ runBeforeUnload: false });
+  await second.reload();
+  await expect(second.getByRole('textbox', { name: 'Line 2' })).toHaveValue('1-4 Vine R, touch softly');
+  await expect(second.getByRole('textbox', { name: 'Line 3' })).toHaveValue('5-8 Vine L, scuff');
+});
+
+test('a sheet of four thousand lines is drawn where it is seen, and answers the keys', async ({ page }) => {
+  await page.goto('/import');
+  const lines = Array.from({ length: 4000 }, (_, index) => `${(index % 8) + 1} Step R forward, number ${index}`);
+  await page.getByTestId('import-file').setInputFiles({ name: 'book.txt', mimeType: 'text/plain', buffer: Buffer.from(lines.join('\n')) }); // prettier-ignore
+  await expect(page.getByRole('textbox', { name: 'Line 2', exact: true })).toBeVisible({ timeout: 15_000 });
+  expect(await page.getByRole('listitem').count()).toBeLessThan(80);
+  await page.getByRole('textbox', { name: 'Line 2', exact: true }).press('End');
+  await page.keyboard.type(' and on');
+  await expect(page.getByRole('textbox', { name: 'Line 2', exact: true })).toHaveValue(/number 1 and on$/);
+});
+
+test('many sheets are put on the shelf in lots, and said while it lasts', async ({ page }) => {
+  await page.goto('/import');
+  const files = Array.from({ length: 120 }, (_, index) => ({ name: `${index}.txt`, mimeType: 'text/plain', buffer: Buffer.from(`# Sheet ${index}\n1-4 Vine R, touch`) })); // prettier-ignore
+  await page.getByTestId('import-file').setInputFiles(files);
+  await page.getByRole('button', { name: 'Put all 120 on the shelf' }).click();
+  await expect(page.getByTestId('shelf-count')).toHaveText('129', { timeout: 20_000 });
+});
+
+test('what the browser refuses on the shelf is said, each time', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel('Choose Ferry at Dusk').check();
+  await page.evaluate(refuseWrites);
+  for (const name of ['Duplicate', 'Tidy']) {
+    await page.getByRole('button', { name, exact: true }).click();
+    if (name === 'Duplicate') await expect(page.getByRole('alert')).toContainText('The browser’s storage is full.');
+  }
+  await expect(page.getByTestId('shelf-count')).toHaveText('9');
+});
+
+test('a browser whose storage is switched off says so at a dance’s address, and not that there is none', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('off', 'SecurityError');
+    };
+  });
+  await page.goto('/dance/any');
+  await expect(page.getByRole('alert')).toContainText('The browser refuses to keep anything.', { timeout: 10_000 });
+});
+
+test('an application that had to move says where the dances are', async ({ page }) => {
+  await page.route('**/api/where', (route) => route.fulfill({ json: { usual: 'http://127.0.0.1:4173/' } }));
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'http://127.0.0.1:4173/' })).toBeVisible();
+});
+
+test('a form with typed words asks before it closes, and throws nothing away by itself', async ({ page }) => {
+  await openDance(page, 'Tar and Oakum');
+  await page.getByRole('button', { name: 'Facts of the dance' }).click();
+  await page.getByLabel('Music').fill('Harbour Reel, 118 bpm');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toContainText('What you typed here is not kept yet.');
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('button', { name: 'Write into the script' }).click();
+  await expect(script(page)).toContainText('Harbour Reel, 118 bpm');
+});
+
+test('the leading foot of a figure is chosen with the arrow keys', async ({ page }) => {
+  await page.goto('/figures?figure=sailor');
+  await page.getByRole('radio', { name: 'R leads' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'L leads' })).toBeFocused();
+  await expect(page.getByRole('radio', { name: 'L leads' })).toBeChecked();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('radio', { name: 'R leads' })).toBeChecked();
+});
+
+test('a line that repeats others takes every key, and the lines around it do', async ({ page }) => {
+  await newDance(page);
+  await page.keyboard.type('1-4 Jazz box R');
+  await page.keyboard.press('Enter');
+  // The count stands there already.
+  await page.keyboard.type('-8 Repeat 1-4 on the other foot');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('hello');
+  await expect(script(page)).toContainText('5-8 Repeat 1-4 on the other foot');
+  await expect(script(page)).toContainText('hello');
+  await expect(truth(page)).toContainText('8 counts');
+});
