@@ -223,6 +223,7 @@ describe('files that are no dance are refused in a sentence', () => {
     ['huge.txt', () => new Uint8Array(MOST_FILE + 1), /larger than 40 MB/],
     ['photo.png', () => new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0, 1]), /picture/],
     ['photo.heic', () => HEIC, /picture/],
+    ['cut.docx', () => new Uint8Array([0x50, 0x4b, 3, 4, 20, 0, 0, 0]), /damaged/],
     ['old.doc', () => new Uint8Array([0xd0, 0xcf, 0x11, 0xe0, 1]), /old kind/],
     [
       'cut.docx',

@@ -15,7 +15,7 @@ export function AboutScreen() {
       paddingInline="max(1rem, calc((100% - 52rem) / 2))"
       paddingBlock="2rem 4rem"
     >
-      <chakra.h1 fontSize="1.75rem" fontWeight="700">
+      <chakra.h1 fontSize="title" fontWeight="700">
         {t('About Pace Slate')}
       </chakra.h1>
       <P>

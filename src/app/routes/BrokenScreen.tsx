@@ -6,7 +6,7 @@ import { t } from '../texts';
 export function BrokenScreen() {
   return (
     <Box as="main" maxWidth="40rem" margin="4rem auto" padding="1.5rem">
-      <chakra.h1 fontSize="1.75rem">{t('The slate slipped')}</chakra.h1>
+      <chakra.h1 fontSize="title">{t('The slate slipped')}</chakra.h1>
       <chakra.p marginBlock="1rem">
         {t('Something went wrong in the application, not in your dance. What you typed is kept in this browser.')}
       </chakra.p>

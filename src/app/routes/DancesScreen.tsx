@@ -122,16 +122,10 @@ function ShelfHead({ all, shown, attempt }: { all: number; shown: number; attemp
   const start = () => attempt(async () => navigate(`/dance/${(await addDance(NEW_DANCE)).id}`));
   return (
     <Flex justify="space-between" align="center" gap="1rem" flexWrap="wrap" marginBottom="1rem">
-      <chakra.h1 fontSize="1.75rem" fontWeight="700">
+      <chakra.h1 fontSize="title" fontWeight="700">
         Dances
         {all > 0 && (
-          <chakra.span
-            color="quiet"
-            fontWeight="400"
-            fontSize="1.0625rem"
-            marginLeft="0.75rem"
-            data-testid="shelf-count"
-          >
+          <chakra.span color="quiet" fontWeight="400" fontSize="lead" marginLeft="0.75rem" data-testid="shelf-count">
             {shown === all ? all : `${shown} of ${all}`}
           </chakra.span>
         )}
@@ -261,7 +255,7 @@ function useSelection(shown: readonly DanceRecord[]) {
 function EmptyShelf({ onDemo }: { onDemo: () => void }) {
   return (
     <Box padding="2.5rem 0" maxWidth="36rem">
-      <chakra.p fontSize="1.125rem" marginBottom="1rem">
+      <chakra.p fontSize="part" marginBottom="1rem">
         The shelf is empty. Begin with “New dance” and write a line such as <b>{t('1-4 Vine R')}</b>: counts, weight and
         wall appear beside it. Or bring in an old sheet with “Import”, or restore a backup from another machine below.
       </chakra.p>

@@ -21,6 +21,7 @@ import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { Input, Select } from '../theme/fields';
 import { t } from '../texts';
+import { NARROW } from '../theme/screens';
 
 const OwnFigureForm = lazy(() => import('../features/figures/OwnFigureForm'));
 
@@ -84,10 +85,7 @@ export function FiguresScreen() {
     );
   };
   return (
-    <Flex
-      as="main"
-      css={{ overflow: 'hidden', '@media (max-width: 760px)': { flexDirection: 'column', overflowY: 'auto' } }}
-    >
+    <Flex as="main" css={{ overflow: 'hidden', [NARROW]: { flexDirection: 'column', overflowY: 'auto' } }}>
       <Flex
         direction="column"
         width="21rem"
@@ -95,7 +93,7 @@ export function FiguresScreen() {
         borderRight="1px solid"
         borderColor="line"
         minHeight="0"
-        css={{ '@media (max-width: 760px)': { width: 'auto', maxHeight: '46dvh', borderRight: 'none' } }}
+        css={{ [NARROW]: { width: 'auto', maxHeight: '46dvh', borderRight: 'none' } }}
       >
         <Search figures={figures} />
         <Found figures={figures} />
@@ -110,7 +108,7 @@ export function FiguresScreen() {
         minWidth="0"
         overflowY="auto"
         padding="1.25rem 2rem 3rem"
-        css={{ '@media (max-width: 760px)': { padding: '1rem', overflowY: 'visible' } }}
+        css={{ [NARROW]: { padding: '1rem', overflowY: 'visible' } }}
       >
         {problem && <Alert>{problem}</Alert>}
         <Shown
@@ -138,7 +136,7 @@ export function FiguresScreen() {
 function Search({ figures: { typed, family, counts, change, hasOwn } }: { figures: Figures }) {
   return (
     <Box padding="0.875rem 1rem 0.5rem">
-      <chakra.h1 fontSize="1.375rem" fontWeight="700" marginBottom="0.5rem">
+      <chakra.h1 fontSize="heading" fontWeight="700" marginBottom="0.5rem">
         {t('Figures')}
       </chakra.h1>
       <Input
@@ -209,7 +207,7 @@ function Found({ figures: { found, shown, change, nameOf } }: { figures: Figures
             _hover={{ background: 'sand' }}
           >
             <chakra.span fontWeight={entry === shown ? '700' : '400'}>{nameOf(entry)}</chakra.span>
-            <chakra.span color="quiet" fontSize="0.875rem" fontVariantNumeric="tabular-nums" whiteSpace="nowrap">
+            <chakra.span color="quiet" fontSize="small" fontVariantNumeric="tabular-nums" whiteSpace="nowrap">
               {entry.counts.slice(0, 2).join(', ')}
             </chakra.span>
           </chakra.button>
@@ -260,7 +258,7 @@ function Shown({
         </FigureDetail>
       )}
       {shown && !recent && (
-        <chakra.p color="quiet" marginTop="1.5rem" fontSize="0.9375rem">
+        <chakra.p color="quiet" marginTop="1.5rem" fontSize="text">
           {t('Open a dance, and a figure can be put into its script from here.')}
         </chakra.p>
       )}

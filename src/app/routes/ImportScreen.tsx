@@ -75,7 +75,7 @@ export function ImportScreen() {
       }}
     >
       <Flex justify="space-between" align="center" gap="1rem" flexWrap="wrap" marginBottom="1rem">
-        <chakra.h1 fontSize="1.75rem" fontWeight="700">
+        <chakra.h1 fontSize="title" fontWeight="700">
           {t('Import')}
         </chakra.h1>
         <Flex gap="0.5rem" align="center">
@@ -208,7 +208,7 @@ function Empty({ onPaste }: { onPaste: (html: string, text: string) => void }) {
   const [words, setWords] = useState('');
   return (
     <Box maxWidth="46rem">
-      <chakra.p fontSize="1.0625rem" marginBottom="0.75rem">
+      <chakra.p fontSize="lead" marginBottom="0.75rem">
         {t(
           'Drop a sheet here, or paste it: a Word file, a PDF with words in it, a mail, a web page, Markdown, a table, a ZIP of many. Each line is shown beside what was understood of it, before anything goes on the shelf.',
         )}

@@ -7,7 +7,7 @@ import { t } from '../texts';
 export function RefusedScreen({ error }: { error: unknown }) {
   return (
     <Box as="main" maxWidth="40rem" margin="0 auto" padding="4rem 1.5rem">
-      <chakra.h1 fontSize="1.75rem">{t('The dance can’t be read just now')}</chakra.h1>
+      <chakra.h1 fontSize="title">{t('The dance can’t be read just now')}</chakra.h1>
       <chakra.p marginBlock="1rem" role="alert">
         {refusalWords(error)}{' '}
         {t(

@@ -22,6 +22,7 @@ import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { Input, Select } from '../theme/fields';
 import { t } from '../texts';
+import { NARROW } from '../theme/screens';
 
 const NOW = 'now';
 
@@ -41,7 +42,7 @@ export function RevisionsScreen() {
         padding="1.25rem 1.5rem 3rem"
         gap="2.25rem"
         align="flex-start"
-        css={{ '@media (max-width: 760px)': { display: 'block', padding: '1rem' } }}
+        css={{ [NARROW]: { display: 'block', padding: '1rem' } }}
       >
         <States revisions={revisions} current={current} text={study.text} onChoose={setChosen} />
         <Box as="section" aria-label={t('What changed')} flex="1" minWidth="0">
@@ -89,10 +90,10 @@ function States({
       aria-label={t('Kept states')}
       width="19rem"
       flexShrink={0}
-      css={{ '@media (max-width: 760px)': { width: 'auto', marginBottom: '1.5rem' } }}
+      css={{ [NARROW]: { width: 'auto', marginBottom: '1.5rem' } }}
     >
       <Flex justify="space-between" align="center" marginBottom="0.5rem">
-        <chakra.h1 fontSize="1.25rem" fontWeight="700">
+        <chakra.h1 fontSize="heading" fontWeight="700">
           {t('Revisions')}
         </chakra.h1>
         <Button size="small" onClick={() => void nameIt()}>
@@ -111,13 +112,7 @@ function States({
           />
         ))}
         {source && (
-          <chakra.li
-            borderBottom="1px solid"
-            borderColor="line"
-            padding="0.55rem 0.6rem"
-            color="quiet"
-            fontSize="0.9375rem"
-          >
+          <chakra.li borderBottom="1px solid" borderColor="line" padding="0.55rem 0.6rem" color="quiet" fontSize="text">
             Imported {timeWords(source.importedAt)} from {source.name} ({source.kind}). <Original source={source} />
           </chakra.li>
         )}
@@ -160,7 +155,7 @@ function Comparison({
   return (
     <>
       <Flex align="center" gap="0.5rem 0.9rem" flexWrap="wrap" marginBottom="0.9rem">
-        <chakra.h2 fontSize="1.25rem" fontWeight="700">
+        <chakra.h2 fontSize="heading" fontWeight="700">
           From {titleOf(current)} to
         </chakra.h2>
         <Select
@@ -257,9 +252,9 @@ function State({
         <chakra.span flex="1" fontWeight={name ? '700' : '400'}>
           {name ? `Revision ${name}` : timeWords(at)}
         </chakra.span>
-        {isNow && <chakra.span fontSize="0.875rem">{t('as now')}</chakra.span>}
+        {isNow && <chakra.span fontSize="small">{t('as now')}</chakra.span>}
         {name && (
-          <chakra.span color="quiet" fontSize="0.875rem">
+          <chakra.span color="quiet" fontSize="small">
             {timeWords(at)}
           </chakra.span>
         )}
@@ -282,14 +277,7 @@ function Naming({ revision }: { revision: RevisionRecord }) {
   useEffect(() => () => latest.current(), []);
   if (revision.name === '') return null;
   return (
-    <chakra.label
-      display="flex"
-      alignItems="center"
-      gap="0.5rem"
-      marginBottom="0.9rem"
-      color="quiet"
-      fontSize="0.9375rem"
-    >
+    <chakra.label display="flex" alignItems="center" gap="0.5rem" marginBottom="0.9rem" color="quiet" fontSize="text">
       {t('Handed out as')}
       <Input
         aria-label={t('Name of the revision')}
@@ -347,7 +335,7 @@ function Changes({ changes, isSame }: { changes: readonly Change[]; isSame: bool
 function Lines({ before, after }: { before: string | undefined; after: string | undefined }) {
   if (before === undefined && after === undefined) return null;
   const line = (words: string, sign: string, label: string, isOld: boolean) => (
-    <chakra.p display="flex" gap="0.6rem" whiteSpace="pre-line" color={isOld ? 'quiet' : 'ink'} fontSize="0.9375rem">
+    <chakra.p display="flex" gap="0.6rem" whiteSpace="pre-line" color={isOld ? 'quiet' : 'ink'} fontSize="text">
       <chakra.b aria-label={label} width="0.8rem" flexShrink={0} textAlign="center">
         {sign}
       </chakra.b>

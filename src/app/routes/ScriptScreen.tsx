@@ -11,10 +11,9 @@ import { useShownWall } from '../features/walls/shown-wall';
 import { onWall } from '../../core';
 import { ScriptBar } from '../features/script/ScriptBar';
 import { t } from '../texts';
+import { BETWEEN_PHONE_AND_MEDIUM, MEDIUM } from '../theme/screens';
 
 /** On a tablet held upright and on a phone the selected line stands below the script. */
-const NARROW = '@media (max-width: 900px)';
-
 /** The script with everything that can be worked out beside it. */
 export function ScriptScreen() {
   const session = useDanceSession();
@@ -49,7 +48,7 @@ export function ScriptScreen() {
     void navigate(location.pathname + location.search, { replace: true, state: null });
   }, [view, wantedLine, jump, navigate, location.pathname, location.search]);
   return (
-    <Flex as="main" css={{ overflow: 'hidden', [NARROW]: { flexDirection: 'column' } }}>
+    <Flex as="main" css={{ overflow: 'hidden', [MEDIUM]: { flexDirection: 'column' } }}>
       <chakra.h1 position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">
         {study.script.title || 'Untitled dance'}
       </chakra.h1>
@@ -61,7 +60,7 @@ export function ScriptScreen() {
         borderRight="1px solid"
         borderColor="line"
         overflowY="auto"
-        css={{ '@media (max-width: 1100px)': { display: 'none' } }}
+        css={{ [MEDIUM]: { display: 'none' } }}
       >
         <Outline study={study} line={line} onLine={jump} session={session} view={view} />
       </Box>
@@ -79,14 +78,14 @@ export function ScriptScreen() {
         overflowY="auto"
         padding="0.875rem 1rem 2rem"
         css={{
-          [NARROW]: {
+          [MEDIUM]: {
             width: 'auto',
             maxHeight: '36dvh',
             borderLeft: 'none',
             borderTop: '2px solid',
             borderColor: 'rule',
           },
-          '@media (min-width: 560px) and (max-width: 900px)': { columns: 2, columnGap: '1.5rem' },
+          [BETWEEN_PHONE_AND_MEDIUM]: { columns: 2, columnGap: '1.5rem' },
         }}
       >
         <LinePanel study={study} line={line} view={view} onLine={jump} wall={shown} />

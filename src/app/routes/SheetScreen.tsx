@@ -16,8 +16,8 @@ import { useShownWall } from '../features/walls/shown-wall';
 import { Alert } from '../theme/Alert';
 import { nameOfText, nameRevision, nextName } from '../../store';
 import { t } from '../texts';
+import { IS_NARROW, NARROW } from '../theme/screens';
 
-const PHONE = '@media (max-width: 700px)';
 /** Read by those who can't see the paper, and by everybody on a phone. */
 const unseen = {
   position: 'absolute',
@@ -33,7 +33,7 @@ export function SheetScreen() {
   const study = useStudy(session);
   const [wall] = useShownWall();
   const [settings, change] = useSheetSettings();
-  const isPhone = useMedia('(max-width: 700px)');
+  const isPhone = useMedia(IS_NARROW);
   const revisions = useRevisions(session.id);
   // Handed out before under this name; or the number it will be handed out as.
   const revision = revisions && (nameOfText(revisions, study.text) ?? nextName(revisions));
@@ -82,7 +82,7 @@ export function SheetScreen() {
         margin="0 auto"
         padding="1rem 1.5rem 3rem"
         css={{
-          [PHONE]: { display: 'block', padding: '0.75rem 0 2rem' },
+          [NARROW]: { display: 'block', padding: '0.75rem 0 2rem' },
           '@media print': { display: 'block', padding: 0, maxWidth: 'none' },
         }}
       >
@@ -111,7 +111,7 @@ export function SheetScreen() {
             gap="0.5rem 1rem"
             flexWrap="wrap"
             marginBottom="0.9rem"
-            css={{ [PHONE]: { paddingInline: '1rem' }, '@media print': { display: 'none' } }}
+            css={{ [NARROW]: { paddingInline: '1rem' }, '@media print': { display: 'none' } }}
           >
             <SheetActions title={study.script.title} order={order} onHandOut={handOut} />
             {slips > 0 && (

@@ -19,7 +19,8 @@ import {
 } from '../features/walls/use-walls';
 import { commandOfKey } from '../features/walls/wall-commands';
 import { WallPanel } from '../features/walls/WallPanel';
-import { NARROW, WallsPicture } from '../features/walls/WallsPicture';
+import { WallsPicture } from '../features/walls/WallsPicture';
+import { MEDIUM } from '../theme/screens';
 import { Button } from '../theme/Button';
 import { t } from '../texts';
 
@@ -35,7 +36,7 @@ export function WallsScreen() {
   const at = usePlaceOnWalls(shown);
   const moves = useWallMoves(editing, shown, at);
   return (
-    <Flex as="main" css={{ overflow: 'hidden', [NARROW]: { flexDirection: 'column', overflowY: 'auto' } }}>
+    <Flex as="main" css={{ overflow: 'hidden', [MEDIUM]: { flexDirection: 'column', overflowY: 'auto' } }}>
       <Picture editing={editing} shown={shown} at={at} moves={moves} />
       <PlanSide editing={editing} shown={shown} at={at} moves={moves} />
     </Flex>
@@ -54,13 +55,13 @@ function Picture({ editing, shown, at, moves }: PartProps) {
   const { changes, drawn, drag, compareFromHere, differs } = useWallChanges(shown);
   const onKey = useWallKeys(shown, at, moves);
   return (
-    <Box flex="1" minWidth="0" overflowY="auto" css={{ [NARROW]: { overflowY: 'visible', flex: 'none' } }}>
+    <Box flex="1" minWidth="0" overflowY="auto" css={{ [MEDIUM]: { overflowY: 'visible', flex: 'none' } }}>
       <Flex align="center" gap="0.5rem" padding="0.4rem 0.75rem" minHeight="2.6rem">
-        <chakra.h1 fontSize="1.125rem" fontWeight="700" flex="1">
+        <chakra.h1 fontSize="part" fontWeight="700" flex="1">
           {t('Walls')}
         </chakra.h1>
         {differs && (
-          <Flex role="status" align="center" gap="0.5rem" fontSize="0.9375rem" minWidth="0">
+          <Flex role="status" align="center" gap="0.5rem" fontSize="text" minWidth="0">
             <chakra.span overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
               {changedWords([...changes.keys()])}
             </chakra.span>
@@ -151,7 +152,7 @@ function PlanSide({ editing, shown, at, moves }: PartProps) {
       overflowY="auto"
       padding="0.5rem 1rem 2rem"
       css={{
-        [NARROW]: {
+        [MEDIUM]: {
           width: 'auto',
           borderLeft: 'none',
           borderTop: '2px solid',
@@ -228,7 +229,7 @@ function Tabs({ tab, onTab }: { tab: Tab; onTab: (tab: Tab) => void }) {
           aria-pressed={name === tab}
           onClick={() => onTab(name)}
           font="inherit"
-          fontSize="0.9375rem"
+          fontSize="text"
           fontWeight={name === tab ? '700' : '400'}
           color="ink"
           background="transparent"

@@ -64,13 +64,13 @@ export function MenuRow({
       justifyContent="space-between"
       gap="1.5rem"
       padding={tall ? '0.3rem 0.9rem' : '0.1rem 0.9rem'}
-      fontSize="0.9375rem"
+      fontSize="text"
       cursor="pointer"
       css={{ '&[data-highlighted]': { background: 'sand', outline: 'none' } }}
     >
       {children}
       {aside && (
-        <chakra.span color="quiet" fontSize="0.8125rem" whiteSpace="nowrap">
+        <chakra.span color="quiet" fontSize="mark" whiteSpace="nowrap">
           {aside}
         </chakra.span>
       )}

@@ -56,7 +56,21 @@ const config = defineConfig({
   },
   theme: {
     breakpoints: { md: '48rem' },
-    tokens: { fonts: { body: { value: '"Atkinson Hyperlegible Next", system-ui, sans-serif' } } },
+    tokens: {
+      fonts: { body: { value: '"Atkinson Hyperlegible Next", system-ui, sans-serif' } },
+      // Every size of type on the screens has its name here.
+      fontSizes: {
+        tiny: { value: '0.75rem' },
+        mark: { value: '0.8125rem' },
+        small: { value: '0.875rem' },
+        text: { value: '0.9375rem' },
+        base: { value: '1rem' },
+        lead: { value: '1.0625rem' },
+        part: { value: '1.125rem' },
+        heading: { value: '1.25rem' },
+        title: { value: '1.75rem' },
+      },
+    },
     semanticTokens: {
       colors: {
         paper: both('#fbf9f4', '#172025'),

@@ -2,6 +2,7 @@ import { format, isThisYear, isToday, isYesterday } from 'date-fns';
 import type { ReactNode } from 'react';
 import type { DanceRecord } from '../../../store';
 import { WallsVisited } from './WallsVisited';
+import { MEDIUM, NARROW } from '../../theme/screens';
 
 /** What the shelf tells of a dance: name, music, counts, walls, level, slips, and the walls it visits as a small room. */
 export function DanceFacts({ dance, children }: { dance: DanceRecord; children: ReactNode }) {
@@ -103,10 +104,10 @@ export const FACTS_STYLES = {
     gridTemplateColumns: '5.5rem 4.5rem 9rem 5rem 6rem',
     alignItems: 'baseline',
     fontSize: '0.9375rem',
-    '@media (max-width: 1000px)': { gridTemplateColumns: '5.5rem 4.5rem 5rem' },
-    '@media (max-width: 620px)': { display: 'none' },
+    [MEDIUM]: { gridTemplateColumns: '5.5rem 4.5rem 5rem' },
+    [NARROW]: { display: 'none' },
   },
-  '& .late': { '@media (max-width: 1000px)': { display: 'none' } },
+  '& .late': { [MEDIUM]: { display: 'none' } },
   '& dt': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' },
 } as const;
 

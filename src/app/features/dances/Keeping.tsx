@@ -84,7 +84,7 @@ export const Keeping = memo(function Keeping({
         flexWrap="wrap"
         marginTop="1.75rem"
         color="quiet"
-        fontSize="0.9375rem"
+        fontSize="text"
       >
         <span>
           Everything is kept in this browser

@@ -1,6 +1,7 @@
 /** How the script looks: a sheet on paper, not a code editor. */
 import { EditorView } from '@codemirror/view';
 import { colour } from '../../theme/system';
+import { NARROW } from '../../theme/screens';
 
 /** Width of the column of counts, and of the three columns of answers. */
 const COUNTS_WIDTH = '4rem';
@@ -142,7 +143,7 @@ export const editorTheme = EditorView.theme({
   },
   '.cm-completionMatchedText': { textDecoration: 'none' },
   '.cm-completionDetail': { color: colour('quiet'), fontStyle: 'normal', fontSize: '0.85rem' },
-  '@media (max-width: 700px)': {
+  [NARROW]: {
     '&': { fontSize: '16px' },
     '.cm-scroller': { padding: '0 0.5rem 0 0' },
     '.answers': { minWidth: '5.4rem' },

@@ -29,7 +29,7 @@ export function FigureDetail({
   return (
     <article aria-label={houseName}>
       <Flex align="baseline" justify="space-between" gap="1rem" wrap="wrap">
-        <chakra.h2 fontSize="1.6rem" fontWeight="700" lineHeight="1.2">
+        <chakra.h2 fontSize="title" fontWeight="700" lineHeight="1.2">
           {houseName.charAt(0).toUpperCase() + houseName.slice(1)}
         </chakra.h2>
         <Flex gap="0.35rem">{children}</Flex>
@@ -46,7 +46,7 @@ export function FigureDetail({
       </Flex>
       {danced.turns.length > 0 && (
         <Box as="section" marginTop="2rem">
-          <chakra.h3 fontSize="1.125rem" fontWeight="700">
+          <chakra.h3 fontSize="part" fontWeight="700">
             With a turn
             {entry.turnsUpTo && (
               <chakra.span fontWeight="400" color="quiet">
@@ -103,7 +103,7 @@ function Form({ form, lead, title = form.counts }: { form: FigureForm; lead: Foo
         borderColor="rule"
         paddingBottom="0.25rem"
       >
-        <chakra.h3 fontSize="1.0625rem" fontWeight="700" fontVariantNumeric="tabular-nums">
+        <chakra.h3 fontSize="lead" fontWeight="700" fontVariantNumeric="tabular-nums">
           {title}
         </chakra.h3>
         <Rail cells={rail} cell={Math.min(26, 150 / rail.length)} height={8} />
@@ -113,7 +113,7 @@ function Form({ form, lead, title = form.counts }: { form: FigureForm; lead: Foo
           <StepRow key={index} step={step} turnsOnly />
         ))}
       </ol>
-      <Flex align="center" justify="space-between" color="quiet" fontSize="0.9375rem" paddingTop="0.25rem">
+      <Flex align="center" justify="space-between" color="quiet" fontSize="text" paddingTop="0.25rem">
         {t('weight after')}
         <WeightPair weight={form.ends} />
       </Flex>

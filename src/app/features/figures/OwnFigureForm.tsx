@@ -75,7 +75,7 @@ export default function OwnFigureForm({
         <Field label={t('Feet, one action a comma')} error={formState.errors.feet?.message}>
           <TextArea {...register('feet')} rows={3} placeholder={t('A side, B behind, A together')} resize="vertical" />
         </Field>
-        <chakra.p color="quiet" fontSize="0.9375rem" marginBottom="0.75rem">
+        <chakra.p color="quiet" fontSize="text" marginBottom="0.75rem">
           {t(
             'A leads, B is the other foot; R and L will do as well. What takes no weight stands in brackets: [B touch side]. A turn is 1/4 out or 1/4 in: towards the leading foot’s side, or away from it.',
           )}
@@ -94,7 +94,7 @@ export default function OwnFigureForm({
                     <Flex key={form.counts} align="center" gap="0.35rem" wrap="wrap">
                       {form.steps.map((step, index) => (
                         <Flex key={index} align="center" gap="0.15rem" title={step.words}>
-                          <chakra.span fontSize="0.875rem">{step.count}</chakra.span>
+                          <chakra.span fontSize="small">{step.count}</chakra.span>
                           <FootDisc mark={step.mark} />
                         </Flex>
                       ))}
@@ -121,12 +121,12 @@ export default function OwnFigureForm({
 
 const Field = ({ label, error, children }: { label: string; error?: string; children: React.ReactNode }) => (
   <chakra.label display="block" marginBottom="0.75rem">
-    <chakra.span display="block" fontWeight="600" fontSize="0.9375rem" marginBottom="0.2rem">
+    <chakra.span display="block" fontWeight="600" fontSize="text" marginBottom="0.2rem">
       {label}
     </chakra.span>
     {children}
     {error && (
-      <chakra.span color="slip" fontSize="0.875rem">
+      <chakra.span color="slip" fontSize="small">
         {error}
       </chakra.span>
     )}

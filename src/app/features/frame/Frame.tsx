@@ -6,6 +6,7 @@ import { THEMES, chooseTheme, useTheme, type ThemeChoice } from '../../theme/the
 import { FrameTruth, useFrameSlot } from './slot';
 import { Button } from '../../theme/Button';
 import { t } from '../../texts';
+import { MEDIUM, NARROW, PHONE } from '../../theme/screens';
 
 const Shortcuts = lazy(() => import('./Shortcuts'));
 
@@ -55,19 +56,19 @@ export function Frame() {
           gap="0.25rem"
           minHeight="3rem"
           paddingInline={{ base: '0.5rem', md: '1rem' }}
-          css={{ '@media (max-width: 560px)': { flexWrap: 'wrap' } }}
+          css={{ [PHONE]: { flexWrap: 'wrap' } }}
         >
           <chakra.span
             display="flex"
             alignItems="center"
             gap="0.6rem"
             fontWeight="700"
-            fontSize="1.0625rem"
+            fontSize="lead"
             marginRight="0.75rem"
-            css={{ '@media (max-width: 560px)': { display: 'none' } }}
+            css={{ [PHONE]: { display: 'none' } }}
           >
             <img src="/icon.svg" alt="" width={26} height={26} />
-            <chakra.span css={{ '@media (max-width: 900px)': { display: 'none' } }}>{t('Pace Slate')}</chakra.span>
+            <chakra.span css={{ [MEDIUM]: { display: 'none' } }}>{t('Pace Slate')}</chakra.span>
           </chakra.span>
           <Flex as="nav" aria-label={t('Main')} alignSelf="stretch">
             <BarLink to="/" end>
@@ -75,7 +76,7 @@ export function Frame() {
             </BarLink>
             <BarLink to="/figures">{t('Figures')}</BarLink>
             {/* A phone has no room for it beside an open dance; the shelf has it. */}
-            <chakra.span display="flex" css={slot && { '@media (max-width: 560px)': { display: 'none' } }}>
+            <chakra.span display="flex" css={slot && { [PHONE]: { display: 'none' } }}>
               <BarLink to="/about">{t('About')}</BarLink>
             </chakra.span>
           </Flex>
@@ -88,7 +89,7 @@ export function Frame() {
               justify="flex-end"
               css={{
                 // Its own line on a phone: five views do not fit beside the shelf.
-                '@media (max-width: 560px)': {
+                [PHONE]: {
                   order: 3,
                   flexBasis: '100%',
                   justifyContent: 'flex-start',
@@ -98,14 +99,14 @@ export function Frame() {
             >
               <chakra.span
                 fontWeight="700"
-                fontSize="1.0625rem"
+                fontSize="lead"
                 overflow="hidden"
                 textOverflow="ellipsis"
                 whiteSpace="nowrap"
                 paddingInline="0.75rem"
                 minWidth="0"
                 title={slot.title}
-                css={{ '@media (max-width: 620px)': { display: 'none' } }}
+                css={{ [NARROW]: { display: 'none' } }}
               >
                 {slot.title}
               </chakra.span>
@@ -120,11 +121,7 @@ export function Frame() {
               </Flex>
             </Flex>
           )}
-          <Flex
-            marginLeft={slot ? '0.5rem' : 'auto'}
-            gap="0.125rem"
-            css={{ '@media (max-width: 560px)': { marginLeft: 'auto' } }}
-          >
+          <Flex marginLeft={slot ? '0.5rem' : 'auto'} gap="0.125rem" css={{ [PHONE]: { marginLeft: 'auto' } }}>
             <Button
               variant="bar"
               size="small"
@@ -166,7 +163,7 @@ function BarLink({ to, end, children }: { to: string; end?: boolean; children: s
           display: 'flex',
           alignItems: 'center',
           paddingInline: '0.75rem',
-          '@media (max-width: 560px)': { paddingInline: '0.45rem' },
+          [PHONE]: { paddingInline: '0.45rem' },
           color: 'barQuiet',
           textDecoration: 'none',
           borderBottom: '3px solid transparent',

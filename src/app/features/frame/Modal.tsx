@@ -57,7 +57,7 @@ export function Modal({
     >
       <chakra.div padding="1.25rem 1.5rem 1.5rem">
         <Flex justify="space-between" align="center" marginBottom="1rem">
-          <chakra.h2 fontSize="1.25rem" fontWeight="700">
+          <chakra.h2 fontSize="heading" fontWeight="700">
             {title}
           </chakra.h2>
           <Button variant="plain" size="small" aria-label={t('Close')} onClick={leave}>

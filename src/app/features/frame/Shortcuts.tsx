@@ -3,6 +3,7 @@ import { COMMAND_GROUPS, keyWords, SCRIPT_COMMANDS } from '../editor/script-comm
 import { LOOKING_KEYS, WALL_COMMANDS } from '../walls/wall-commands';
 import { Modal } from './Modal';
 import { t } from '../../texts';
+import { NARROW } from '../../theme/screens';
 
 type Key = readonly [keys: string, what: string];
 
@@ -29,13 +30,13 @@ const keysOf = (group: string): readonly Key[] => [
 export default function Shortcuts({ onClose }: { onClose: () => void }) {
   return (
     <Modal title={t('Keys')} onClose={onClose} width="52rem">
-      <chakra.div css={{ columns: 2, columnGap: '2rem', '@media (max-width: 760px)': { columns: 1 } }}>
+      <chakra.div css={{ columns: 2, columnGap: '2rem', [NARROW]: { columns: 1 } }}>
         {[...COMMAND_GROUPS, 'Walls', 'Anywhere'].map((group) => (
           <chakra.section key={group} marginBottom="1rem" css={{ breakInside: 'avoid' }}>
-            <chakra.h3 fontSize="0.9375rem" color="quiet" fontWeight="600" marginBottom="0.25rem">
+            <chakra.h3 fontSize="text" color="quiet" fontWeight="600" marginBottom="0.25rem">
               {group}
             </chakra.h3>
-            <chakra.dl display="grid" gridTemplateColumns="8.5rem 1fr" rowGap="0.25rem" fontSize="0.9375rem">
+            <chakra.dl display="grid" gridTemplateColumns="8.5rem 1fr" rowGap="0.25rem" fontSize="text">
               {keysOf(group).map(([key, what]) => (
                 <chakra.div key={key} display="contents">
                   <dt>

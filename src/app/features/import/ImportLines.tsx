@@ -15,6 +15,7 @@ import {
   type Settled,
 } from './settle-lines';
 import { t } from '../../texts';
+import { NARROW } from '../../theme/screens';
 
 const KINDS: Partial<Readonly<Record<ImportLine['kind'], string>>> = {
   title: 'the name of the dance',
@@ -173,7 +174,7 @@ const Line = memo(
           align="center"
           minHeight={isBlank && !isCurrent ? '1.1rem' : '2.1rem'}
           gap="1rem"
-          css={{ '@media (max-width: 700px)': { flexWrap: 'wrap', gap: '0 1rem' } }}
+          css={{ [NARROW]: { flexWrap: 'wrap', gap: '0 1rem' } }}
         >
           <chakra.input
             aria-label={`Line ${index + 1}`}
@@ -196,7 +197,7 @@ const Line = memo(
           {line && <Understood line={line} />}
         </Flex>
         {line?.isOpen && (
-          <chakra.p color="slip" fontSize="0.9375rem" padding="0 0.25rem 0.3rem">
+          <chakra.p color="slip" fontSize="text" padding="0 0.25rem 0.3rem">
             {line.problems[0]}
           </chakra.p>
         )}
@@ -218,7 +219,7 @@ function Understood({ line }: { line: ImportLine }) {
   const { view, kind, isOpen, unread } = line;
   if (!view)
     return (
-      <chakra.span width={{ base: '100%', md: '21rem' }} flexShrink={0} color="quiet" fontSize="0.9375rem">
+      <chakra.span width={{ base: '100%', md: '21rem' }} flexShrink={0} color="quiet" fontSize="text">
         {KINDS[kind] ?? ''}
       </chakra.span>
     );
@@ -240,7 +241,7 @@ function Understood({ line }: { line: ImportLine }) {
         {view.hour}
       </Flex>
       {!isOpen && unread.length > 0 && (
-        <chakra.span color="quiet" fontSize="0.875rem" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
+        <chakra.span color="quiet" fontSize="small" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap">
           not “{unread[0].words}”
         </chakra.span>
       )}
@@ -291,7 +292,7 @@ function Actions({ line, index, onSettle }: { line: ImportLine; index: number; o
       <Button size="small" variant="plain" onClick={() => onSettle((text) => leaveOut(text, index))}>
         {t('Leave it out')}
       </Button>
-      <chakra.span color="quiet" fontSize="0.875rem" alignSelf="center">
+      <chakra.span color="quiet" fontSize="small" alignSelf="center">
         {t('Enter splits it')}
       </chakra.span>
     </Flex>

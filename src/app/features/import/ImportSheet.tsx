@@ -64,7 +64,7 @@ export function ImportSheet({
               ', nothing to settle'
             )}
           </chakra.p>
-          <chakra.p color="quiet" fontSize="0.9375rem">
+          <chakra.p color="quiet" fontSize="text">
             {sheet.name}, {sheet.kind}, in {TONGUES[languageOf(text)].title}: {view.danced} lines danced, {view.kept}{' '}
             kept as words
           </chakra.p>

@@ -19,7 +19,7 @@ export default function CommandMenu({ view }: { view: EditorView | undefined }) 
     >
       {COMMAND_GROUPS.map((group) => (
         <Menu.ItemGroup key={group}>
-          <Menu.ItemGroupLabel padding="0.2rem 0.9rem 0.05rem" fontSize="0.8125rem" fontWeight="600" color="quiet">
+          <Menu.ItemGroupLabel padding="0.2rem 0.9rem 0.05rem" fontSize="mark" fontWeight="600" color="quiet">
             {group}
           </Menu.ItemGroupLabel>
           {SCRIPT_COMMANDS.filter((command) => command.inMenu && command.group === group).map(({ id, name, key }) => (

@@ -152,7 +152,7 @@ function Field({ label, hint, error, ...input }: FieldProps) {
         {...(input as object)}
       />
       {error && (
-        <chakra.p id={`${id}-error`} color="slip" fontSize="0.875rem">
+        <chakra.p id={`${id}-error`} color="slip" fontSize="small">
           {error}
         </chakra.p>
       )}

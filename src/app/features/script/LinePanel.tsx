@@ -34,10 +34,10 @@ export const LinePanel = memo(function LinePanel({ study, line, view, onLine, wa
     <>
       {explained ? (
         <>
-          <chakra.h2 fontSize="1.125rem" fontWeight="700" lineHeight="1.3">
+          <chakra.h2 fontSize="part" fontWeight="700" lineHeight="1.3">
             {explained.text}
           </chakra.h2>
-          <chakra.p color="quiet" fontSize="0.9375rem" marginBottom="0.5rem">
+          <chakra.p color="quiet" fontSize="text" marginBottom="0.5rem">
             {explained.place}
             {explained.figures.length > 0 && ` · ${explained.figures.join(', ')}`}
             {wall && ` · ${wall.left.has(line) ? 'not danced on' : 'on'} wall ${wall.number}`}
@@ -73,7 +73,7 @@ export const LinePanel = memo(function LinePanel({ study, line, view, onLine, wa
           borderColor="care"
           paddingLeft="0.75rem"
           marginBlock="0.75rem"
-          fontSize="0.9375rem"
+          fontSize="text"
         >
           <chakra.b color="care">{t('Care')}</chakra.b> {text}
         </Box>
@@ -97,7 +97,7 @@ function Standing({
       borderBottom="1px solid"
       borderColor="line"
       color="quiet"
-      fontSize="0.9375rem"
+      fontSize="text"
     >
       <chakra.span flex="1">{label}</chakra.span>
       <WeightPair weight={weight} />
@@ -148,7 +148,7 @@ function Findings({ study, line, view, onLine }: Omit<Props, 'wall'>) {
   if (all.length === 0) return null;
   return (
     <section aria-label={t('Slips and remarks')}>
-      <chakra.h2 fontSize="1rem" fontWeight="700" marginTop="1.25rem" marginBottom="0.5rem">
+      <chakra.h2 fontSize="base" fontWeight="700" marginTop="1.25rem" marginBottom="0.5rem">
         {t('Slips and remarks')}
       </chakra.h2>
       <ul>
@@ -204,7 +204,7 @@ const FindingItem = memo(function FindingItem(props: ItemProps) {
       borderColor={BORDER[severity]}
       paddingLeft="0.75rem"
       marginBottom="0.75rem"
-      fontSize="0.9375rem"
+      fontSize="text"
     >
       <chakra.button
         type="button"
@@ -230,7 +230,7 @@ const FindingItem = memo(function FindingItem(props: ItemProps) {
               type="button"
               onClick={() => onAct(index, at)}
               font="inherit"
-              fontSize="0.875rem"
+              fontSize="small"
               fontWeight="600"
               color="ink"
               background="transparent"
@@ -249,7 +249,7 @@ const FindingItem = memo(function FindingItem(props: ItemProps) {
               type="button"
               onClick={() => onAct(index, 'accept')}
               font="inherit"
-              fontSize="0.875rem"
+              fontSize="small"
               color="quiet"
               background="transparent"
               border="none"

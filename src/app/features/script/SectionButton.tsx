@@ -29,7 +29,7 @@ export function SectionButton({ section, current, onOpen }: SectionProps) {
       _hover={{ background: 'sand' }}
     >
       <Flex justify="space-between" align="center" gap="0.5rem">
-        <chakra.span fontWeight="600" fontSize="0.9375rem">
+        <chakra.span fontWeight="600" fontSize="text">
           {section.name}
         </chakra.span>
         <Flex gap="0.5rem" align="center">
@@ -41,12 +41,12 @@ export function SectionButton({ section, current, onOpen }: SectionProps) {
         <Rail cells={section.rail} cell={Math.min(13, 104 / section.rail.length)} height={6} />
         <chakra.span
           color={section.counts === section.statedCounts || section.counts === 0 ? 'quiet' : 'slip'}
-          fontSize="0.8125rem"
+          fontSize="mark"
         >
           {section.counts}
         </chakra.span>
         {section.slips > 0 && (
-          <chakra.span color="slip" marginLeft="auto" fontSize="0.8125rem" fontWeight="700">
+          <chakra.span color="slip" marginLeft="auto" fontSize="mark" fontWeight="700">
             {section.slips === 1 ? '1 slip' : `${section.slips} slips`}
           </chakra.span>
         )}

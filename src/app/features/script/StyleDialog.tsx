@@ -17,6 +17,7 @@ import { allStyles, chooseStyle, dropStyle, keepStyle, useHouseStyle, useKeptSty
 import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
 import { t } from '../../texts';
+import { NARROW } from '../../theme/screens';
 
 /** A few lines that show everything a style decides. */
 const SAMPLE = studyText(
@@ -47,7 +48,7 @@ export default function StyleDialog({ onClose }: { onClose: () => void }) {
   const startOwn = () => void keepStyle({ ...chosen, id: crypto.randomUUID(), title: `${chosen.title}, my way` });
   return (
     <Modal title={t('House style')} onClose={onClose} width="46rem">
-      <Flex gap="1.5rem" css={{ '@media (max-width: 700px)': { flexDirection: 'column' } }}>
+      <Flex gap="1.5rem" css={{ [NARROW]: { flexDirection: 'column' } }}>
         <Box width="13rem" flexShrink={0}>
           <chakra.ul aria-label={t('Styles')}>
             {allStyles().map((style) => (
@@ -87,7 +88,7 @@ export default function StyleDialog({ onClose }: { onClose: () => void }) {
           {own ? (
             <OwnStyle key={chosen.id} style={chosen} />
           ) : (
-            <chakra.p color="quiet" marginTop="0.75rem" fontSize="0.9375rem">
+            <chakra.p color="quiet" marginTop="0.75rem" fontSize="text">
               {t('Tidy writes a script like this. Reading is as forgiving as ever, whatever the style.')}
             </chakra.p>
           )}
@@ -102,7 +103,7 @@ function OwnStyle({ style }: { style: HouseStyle }) {
   const change = (more: Partial<HouseStyle>) =>
     void keepStyle({ ...style, title: title.trim() || style.title, ...more });
   return (
-    <chakra.div marginTop="1rem" fontSize="0.9375rem">
+    <chakra.div marginTop="1rem" fontSize="text">
       <Row label={t('Name')}>
         <Field value={title} onChange={setTitle} onDone={() => change({})} />
       </Row>
@@ -145,7 +146,7 @@ const Row = ({ label, children }: { label: string; children: React.ReactNode }) 
 );
 
 /** Beside its label, in a list of many. */
-const NARROW = { flex: '1', minWidth: '0', padding: '0.2rem 0.5rem' } as const;
+const SLIM = { flex: '1', minWidth: '0', padding: '0.2rem 0.5rem' } as const;
 
 const Field = ({
   value,
@@ -157,7 +158,7 @@ const Field = ({
   onDone: () => void;
 }) => (
   <Input
-    {...NARROW}
+    {...SLIM}
     aria-label={t('Name of the style')}
     value={value}
     maxLength={60}
@@ -177,7 +178,7 @@ const Choice = ({
   options: readonly (readonly [value: string, words: string])[];
   onChoose: (value: string) => void;
 }) => (
-  <Select {...NARROW} aria-label={label} value={value} onChange={(event) => onChoose(event.target.value)}>
+  <Select {...SLIM} aria-label={label} value={value} onChange={(event) => onChoose(event.target.value)}>
     {options.map(([one, words]) => (
       <option key={one} value={one}>
         {words}

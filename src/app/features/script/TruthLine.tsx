@@ -27,7 +27,7 @@ export function TruthLine({ truth, children }: { truth: Truth; children?: ReactN
       minHeight="2.125rem"
       paddingBlock="0.15rem"
       paddingInline={{ base: '0.75rem', md: '1.125rem' }}
-      fontSize="0.9375rem"
+      fontSize="text"
       data-testid="truth"
     >
       <span>

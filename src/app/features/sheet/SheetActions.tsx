@@ -86,7 +86,7 @@ export function SheetActions({
           </Button>
         )}
       </Flex>
-      <chakra.div role="status" aria-live="polite" fontSize="0.9375rem">
+      <chakra.div role="status" aria-live="polite" fontSize="text">
         {busy && (
           <Flex gap="0.75rem" align="center">
             {busy} …

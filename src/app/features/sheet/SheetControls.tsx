@@ -35,7 +35,7 @@ export function SheetControls({
   const { form } = settings;
   const isFull = form === 'full';
   return (
-    <Box as="section" aria-label={t('How the sheet looks')} fontSize="0.9375rem">
+    <Box as="section" aria-label={t('How the sheet looks')} fontSize="text">
       <chakra.fieldset border="none" padding="0" margin="0 0 1.1rem">
         <chakra.legend fontWeight="700" padding="0" marginBottom="0.35rem">
           {t('Form')}
@@ -52,7 +52,7 @@ export function SheetControls({
             <input type="radio" name="form" checked={form === one} onChange={() => onChange({ form: one })} />
             <span>
               <chakra.span fontWeight={form === one ? '700' : '400'}>{t(FORM_WORDS[one][0])}</chakra.span>
-              <chakra.span color="quiet" display="block" fontSize="0.875rem">
+              <chakra.span color="quiet" display="block" fontSize="small">
                 {t(FORM_WORDS[one][1])}
               </chakra.span>
             </span>

@@ -8,8 +8,7 @@ import {
   type SheetWords,
 } from '../../../core';
 import { FootDisc, RoomMark, WeightPair } from '../marks/Marks';
-
-const PHONE = '@media screen and (max-width: 560px)';
+import { PHONE_SCREEN } from '../../theme/screens';
 
 /**
  * One sheet of paper. The colours of the marks are those of the light theme whatever the room: the `light` class resets them, and
@@ -40,7 +39,7 @@ export function SheetPage({ sheet }: { sheet: Sheet }) {
         {sheet.title}
       </chakra.h1>
       {sheet.wall && (
-        <chakra.p fontSize="1.125rem" marginTop="0.3rem">
+        <chakra.p fontSize="part" marginTop="0.3rem">
           {sheet.wall}
         </chakra.p>
       )}
@@ -51,7 +50,7 @@ export function SheetPage({ sheet }: { sheet: Sheet }) {
       {sheet.walls.length > 0 && <Walls walls={sheet.walls} sentence={sheet.wallsSentence} words={words} />}
       {sheet.others.map(({ heading, lines }) => (
         <Box as="section" key={heading} marginTop="1.25rem">
-          <chakra.h2 fontSize="1.0625rem" fontWeight="700" borderBottom="1.5px solid" borderColor="rule">
+          <chakra.h2 fontSize="lead" fontWeight="700" borderBottom="1.5px solid" borderColor="rule">
             {heading}
           </chakra.h2>
           {lines.map((line, index) => (
@@ -62,7 +61,7 @@ export function SheetPage({ sheet }: { sheet: Sheet }) {
         </Box>
       ))}
       {sheet.cautions.length > 0 && (
-        <Box as="section" marginTop="1.5rem" fontSize="0.875rem" css={{ breakInside: 'avoid' }}>
+        <Box as="section" marginTop="1.5rem" fontSize="small" css={{ breakInside: 'avoid' }}>
           {sheet.cautions.map((caution) => (
             <chakra.p
               key={caution}
@@ -115,7 +114,7 @@ function Section({ section, words }: { section: SheetSection; words: SheetWords 
         borderColor="rule"
         paddingBottom="0.2rem"
       >
-        <chakra.h2 fontSize="1.0625rem" fontWeight="700" flex="1">
+        <chakra.h2 fontSize="lead" fontWeight="700" flex="1">
           {section.name}
           <chakra.span fontWeight="400" color="quiet" marginLeft="0.75rem">
             {section.title}
@@ -126,14 +125,14 @@ function Section({ section, words }: { section: SheetSection; words: SheetWords 
       <chakra.table
         width="100%"
         borderCollapse="collapse"
-        css={{ tableLayout: 'fixed', [PHONE]: { tableLayout: 'auto' } }}
+        css={{ tableLayout: 'fixed', [PHONE_SCREEN]: { tableLayout: 'auto' } }}
       >
         <colgroup>
           <chakra.col width="4.25rem" />
           <col />
           <chakra.col width="7.5rem" css={wide} />
           <chakra.col width="2.5rem" css={wide} />
-          <chakra.col width="5rem" css={{ [PHONE]: { width: '3rem' } }} />
+          <chakra.col width="5rem" css={{ [PHONE_SCREEN]: { width: '3rem' } }} />
         </colgroup>
         <chakra.thead position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">
           <tr>
@@ -170,13 +169,7 @@ function Walls({
       marginBottom="1.1rem"
       css={{ '@media print': { marginBottom: '0.55rem' } }}
     >
-      <chakra.h2
-        fontSize="1.0625rem"
-        fontWeight="700"
-        borderBottom="1.5px solid"
-        borderColor="rule"
-        paddingBottom="0.2rem"
-      >
+      <chakra.h2 fontSize="lead" fontWeight="700" borderBottom="1.5px solid" borderColor="rule" paddingBottom="0.2rem">
         {wallColumns.title}
       </chakra.h2>
       <chakra.table
@@ -250,7 +243,7 @@ const Cell = chakra('td', {
 });
 
 /** Feet and weight give way on a narrow phone: the call and the wall are what a dancer reads there. */
-const wide = { [PHONE]: { display: 'none' } };
+const wide = { [PHONE_SCREEN]: { display: 'none' } };
 
 function Line({ line }: { line: SheetLine }) {
   return (
@@ -306,7 +299,7 @@ function Line({ line }: { line: SheetLine }) {
         fontWeight="700"
         paddingRight="0"
         textAlign="right"
-        css={{ [PHONE]: { width: '3rem', '& svg': { display: 'none' } } }}
+        css={{ [PHONE_SCREEN]: { width: '3rem', '& svg': { display: 'none' } } }}
       >
         {line.facing !== undefined && line.hour && (
           <Flex gap="0.4rem" justify="flex-end" align="center">

@@ -4,6 +4,7 @@ import { useEffect, useRef, type KeyboardEvent, type RefObject } from 'react';
 import type { Band, PlaceOnWall, WallRow } from '../../../core';
 import { useDrag } from './dragging';
 import { beatOf, percent, sectionEnds } from './scale';
+import { NARROW } from '../../theme/screens';
 
 /** `restart after 16 counts (the end of section 2)`. */
 export const cutLabel = ({ cut }: WallRow): string =>
@@ -45,7 +46,7 @@ export function BandMark({ band, row, beats, odd }: { band: Band; row: WallRow; 
       borderLeft={band.badJoin ? '4px solid' : undefined}
       borderLeftColor={band.badJoin ? 'slip' : undefined}
       cursor={kind === 'tag' && band.entry !== undefined ? 'grab' : 'inherit'}
-      css={{ '@media (max-width: 620px)': { minWidth: 0 } }}
+      css={{ [NARROW]: { minWidth: 0 } }}
       touchAction={kind === 'tag' ? 'none' : undefined}
       opacity={isDragging ? 0.75 : 1}
       paddingInline="0"
@@ -104,10 +105,10 @@ export function CutMark({ row, beats }: { row: WallRow; beats: number }) {
           left={`calc(${percent(end, beats)} + 16px)`}
           display="flex"
           alignItems="center"
-          fontSize="0.875rem"
+          fontSize="small"
           whiteSpace="nowrap"
           pointerEvents="none"
-          css={{ '@media (max-width: 620px)': { display: 'none' } }}
+          css={{ [NARROW]: { display: 'none' } }}
         >
           {words}
         </chakra.span>
@@ -175,7 +176,7 @@ export function PlaceCursor({
             background="paper"
             color={there.frees ? 'ink' : 'quiet'}
             font="inherit"
-            fontSize="0.875rem"
+            fontSize="small"
             lineHeight="1"
             cursor="pointer"
             zIndex="3"

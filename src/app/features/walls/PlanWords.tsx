@@ -26,7 +26,7 @@ export function PlanWords({ lines, text, selected, onEdit, onAdd, onWall }: Prop
   };
   return (
     <section aria-label={t('The plan in words')}>
-      <chakra.h2 fontSize="1rem" fontWeight="700" marginTop="1rem" marginBottom="0.4rem">
+      <chakra.h2 fontSize="base" fontWeight="700" marginTop="1rem" marginBottom="0.4rem">
         {t('The plan in words')}
       </chakra.h2>
       <ul>
@@ -55,7 +55,7 @@ export function PlanWords({ lines, text, selected, onEdit, onAdd, onWall }: Prop
           placeholder={t('wall 3: restart after 16')}
           value={added}
           onChange={(event) => setAdded(event.target.value)}
-          fontSize="0.9375rem"
+          fontSize="text"
         />
         <Button type="submit" size="small" aria-label={t('Add this line')}>
           <Plus size={16} aria-hidden />
@@ -100,7 +100,7 @@ const PlanLine = memo(function PlanLine({ line, current, from, onEdit, onWall }:
         rows={1}
         aria-label={`Plan: ${text.trim()}`}
         value={typed}
-        fontSize="0.9375rem"
+        fontSize="text"
         fontWeight={current ? '700' : '400'}
         border="1px solid transparent"
         background="transparent"
@@ -129,7 +129,7 @@ const PlanLine = memo(function PlanLine({ line, current, from, onEdit, onWall }:
 function PlanFinding({ finding, onApply }: { finding: Finding; onApply: (proposal: Proposal) => void }) {
   const { message, fix, suggestions = [], severity } = finding;
   return (
-    <Box fontSize="0.875rem" paddingLeft="0.3rem" marginBottom="0.3rem" color={severity === 'error' ? 'slip' : 'ink'}>
+    <Box fontSize="small" paddingLeft="0.3rem" marginBottom="0.3rem" color={severity === 'error' ? 'slip' : 'ink'}>
       {message}
       <Flex gap="0.3rem" flexWrap="wrap" marginTop="0.15rem">
         {[...(fix ? [fix] : []), ...suggestions].map((proposal, index) => (
@@ -137,7 +137,7 @@ function PlanFinding({ finding, onApply }: { finding: Finding; onApply: (proposa
             key={index}
             size="small"
             minHeight="1.5rem"
-            fontSize="0.8125rem"
+            fontSize="mark"
             whiteSpace="normal"
             textAlign="left"
             onClick={() => onApply(proposal)}

@@ -25,7 +25,7 @@ export function EndingSearch({ text, wall, count, onTake }: Props & { wall: numb
     Number.isInteger(wanted) && wanted > 0 && wanted <= 200 && Number.isInteger(counts) && counts > 0 && counts <= 999;
   return (
     <section aria-label={t('Ending')}>
-      <chakra.h2 fontSize="1.125rem" fontWeight="700">
+      <chakra.h2 fontSize="part" fontWeight="700">
         {t('Ending at the front')}
       </chakra.h2>
       <Hint>{t('Where does the music stop? The smallest changes that finish facing 12:00 are looked for.')}</Hint>
@@ -101,7 +101,7 @@ export function WaySearch({ text, onTake }: Props) {
   }, [text, personal, run, cancel]);
   return (
     <section aria-label={t('Options')}>
-      <chakra.h2 fontSize="1.125rem" fontWeight="700">
+      <chakra.h2 fontSize="part" fontWeight="700">
         {t('Easier ways')}
       </chakra.h2>
       <Hint>
@@ -139,7 +139,7 @@ export function WaySearch({ text, onTake }: Props) {
 
 function WholeNumber({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
   return (
-    <chakra.label fontSize="0.875rem" color="quiet" width="5rem">
+    <chakra.label fontSize="small" color="quiet" width="5rem">
       {label}
       <Input inputMode="numeric" value={value} color="ink" onChange={(event) => onChange(event.target.value)} />
     </chakra.label>
@@ -173,14 +173,7 @@ function Taken({
   children?: ReactNode;
 }) {
   return (
-    <Box
-      as="li"
-      borderLeft="3px solid"
-      borderColor="line"
-      paddingLeft="0.6rem"
-      marginBottom="0.7rem"
-      fontSize="0.9375rem"
-    >
+    <Box as="li" borderLeft="3px solid" borderColor="line" paddingLeft="0.6rem" marginBottom="0.7rem" fontSize="text">
       {children && <chakra.div color="quiet">{children}</chakra.div>}
       <Flex align="flex-start" gap="0.5rem">
         <Box flex="1">

@@ -39,11 +39,11 @@ export function WallPanel({
     row.counts >= partCounts ? `dances all ${partCounts} counts` : `dances ${row.counts} of ${partCounts} counts`;
   return (
     <>
-      <chakra.h2 fontSize="1.125rem" fontWeight="700" lineHeight="1.3">
+      <chakra.h2 fontSize="part" fontWeight="700" lineHeight="1.3">
         Wall {row.number}
         {row.part && `, part ${row.part}`}
       </chakra.h2>
-      <chakra.p color="quiet" fontSize="0.9375rem">
+      <chakra.p color="quiet" fontSize="text">
         starts facing {row.startHour}, {dances}
       </chakra.p>
       <Flex gap="0.75rem" align="center" marginBlock="0.25rem">
@@ -53,7 +53,7 @@ export function WallPanel({
         <chakra.dl
           flex="1"
           minWidth="0"
-          fontSize="0.875rem"
+          fontSize="small"
           lineHeight="1.3"
           display="grid"
           gridTemplateColumns="2.9rem 1fr"
@@ -96,7 +96,7 @@ export function WallPanel({
       </Flex>
       {place && (
         <Box borderTop="1px solid" borderColor="line" marginTop="0.5rem" paddingTop="0.5rem">
-          <Flex align="center" gap="0.5rem" fontSize="0.9375rem">
+          <Flex align="center" gap="0.5rem" fontSize="text">
             <chakra.span flex="1">{place.words}</chakra.span>
             <WeightPair weight={place.weight} />
             <RoomMark facing={place.facing} hour={place.hour} strong />
@@ -106,7 +106,7 @@ export function WallPanel({
             type="button"
             onClick={onShowScript}
             font="inherit"
-            fontSize="0.9375rem"
+            fontSize="text"
             color="ink"
             textAlign="left"
             background="sand"
@@ -121,7 +121,7 @@ export function WallPanel({
           >
             {place.text}
           </chakra.button>
-          <chakra.p color={place.clean && place.frees ? 'quiet' : 'ink'} fontSize="0.875rem" marginTop="0.2rem">
+          <chakra.p color={place.clean && place.frees ? 'quiet' : 'ink'} fontSize="small" marginTop="0.2rem">
             {placeVerdict(place)}
           </chakra.p>
           <Flex gap="0.3rem" flexWrap="wrap" marginTop="0.4rem">
@@ -130,7 +130,7 @@ export function WallPanel({
             ))}
           </Flex>
           {tags.length > 1 && (
-            <chakra.label display="flex" alignItems="center" gap="0.4rem" marginTop="0.4rem" fontSize="0.875rem">
+            <chakra.label display="flex" alignItems="center" gap="0.4rem" marginTop="0.4rem" fontSize="small">
               which tag
               <Select
                 width="auto"
@@ -172,7 +172,7 @@ function CommandButton({ command, onRun }: { command: WallCommand; onRun: Props[
     <Button
       size="small"
       minHeight="1.6rem"
-      fontSize="0.8125rem"
+      fontSize="mark"
       paddingInline="0.4rem"
       gap="0.3rem"
       onClick={() => onRun(command.id)}

@@ -8,6 +8,7 @@ import { BandMark, cutLabel, CutMark, PlaceCursor } from './Bands';
 import type { Dragged, Drop } from './dragging';
 import { countAt } from './scale';
 import { t } from '../../texts';
+import { MEDIUM } from '../../theme/screens';
 
 interface Props {
   view: WallsView;
@@ -25,8 +26,6 @@ interface Props {
 }
 
 /** On a tablet held upright counts and weight give way: walls and where they face stay. */
-export const NARROW = '@media (max-width: 900px)';
-
 const COLUMNS = '2.6rem 6rem minmax(0, 1fr) 6.9rem 5.25rem 4.25rem';
 const NARROW_COLUMNS = '2.2rem 5rem minmax(0, 1fr) 2rem 5rem';
 
@@ -36,7 +35,7 @@ const rowGrid = {
   alignItems: 'center',
   columnGap: '0.6rem',
   paddingInline: '0.75rem',
-  [NARROW]: {
+  [MEDIUM]: {
     gridTemplateColumns: NARROW_COLUMNS,
     columnGap: '0.4rem',
     paddingInline: '0.5rem',
@@ -74,7 +73,7 @@ export function WallsPicture(props: Props) {
       <Box
         css={rowGrid}
         color="quiet"
-        fontSize="0.875rem"
+        fontSize="small"
         paddingBlock="0.25rem"
         borderBottom="1.5px solid"
         borderColor="rule"
@@ -95,7 +94,7 @@ export function WallsPicture(props: Props) {
           ))}
         </chakra.span>
         <span className="wide">{t('weight')}</span>
-        <chakra.span display="none" css={{ [NARROW]: { display: 'block' } }} />
+        <chakra.span display="none" css={{ [MEDIUM]: { display: 'block' } }} />
         <span>{t('ends')}</span>
         <chakra.span className="wide" textAlign="right">
           {t('counts')}
@@ -173,7 +172,7 @@ function DrawnRow({
           aria-label={label}
           aria-current={current ? 'true' : undefined}
           font="inherit"
-          fontSize="1.125rem"
+          fontSize="part"
           fontWeight="700"
           color="ink"
           background="transparent"
@@ -185,7 +184,7 @@ function DrawnRow({
         >
           {row.number}
           {row.part && (
-            <chakra.span fontWeight="400" color="quiet" marginLeft="0.3rem" fontSize="1rem">
+            <chakra.span fontWeight="400" color="quiet" marginLeft="0.3rem" fontSize="base">
               {row.part}
             </chakra.span>
           )}
@@ -238,18 +237,12 @@ function DrawnRow({
         whiteSpace="nowrap"
       >
         <WeightPair weight={row.weight} />
-        <chakra.span className="wide" fontSize="0.9375rem" overflow="hidden" textOverflow="ellipsis">
+        <chakra.span className="wide" fontSize="text" overflow="hidden" textOverflow="ellipsis">
           {joinWords(row)}
         </chakra.span>
       </Flex>
       <Hour facing={row.end} hour={row.endHour} was={change?.before?.end} strong />
-      <chakra.span
-        className="wide"
-        textAlign="right"
-        color="quiet"
-        fontVariantNumeric="tabular-nums"
-        fontSize="0.9375rem"
-      >
+      <chakra.span className="wide" textAlign="right" color="quiet" fontVariantNumeric="tabular-nums" fontSize="text">
         {row.first}–{row.last}
       </chakra.span>
     </chakra.li>
@@ -283,7 +276,7 @@ function Hour({ facing, hour, was, strong = false }: { facing: number; hour: str
         {hour}
       </Flex>
       {changed && (
-        <chakra.span fontSize="0.75rem" color="quiet" display="block" paddingLeft="1.65rem">
+        <chakra.span fontSize="tiny" color="quiet" display="block" paddingLeft="1.65rem">
           was {was}
         </chakra.span>
       )}
