@@ -52,7 +52,7 @@ async function typeAndKill(
     for (let key = 0; !dead; key++) {
       pressed.push(performance.now());
       await page.keyboard.insertText(`${key}.`).catch(() => (dead = true));
-      await new Promise((resolve) => setTimeout(resolve, 15));
+      await new Promise((resolve) => setTimeout(resolve, 60));
     }
   })();
   await new Promise((resolve) => setTimeout(resolve, after));

@@ -17,7 +17,7 @@ mkdirSync(results);
 const FIRST_PORT = 4317;
 /** Parts of about half a minute, so that no slot stands empty at the end. */
 const UNIT_PARTS = 4;
-const BROWSER_PARTS = 5;
+const BROWSER_PARTS = 4;
 
 const parts = (count, jobOf) => Array.from({ length: count }, (_, index) => jobOf(index + 1, `${index + 1}/${count}`));
 

@@ -5,6 +5,7 @@ import { database, type SlateDatabase } from './database';
 import { factsOfText } from './facts';
 import { dropLeftWords, findLeftWords, type LeftWords } from './left-words';
 import type { DanceRecord, HistoryRecord, SourceRecord } from './records';
+import { factsAreNew } from './refresh';
 import { keepRevision } from './revisions';
 import { findPersonalFigures } from './settings';
 
@@ -233,6 +234,7 @@ export function addDemoDances(texts: readonly string[], db: SlateDatabase = data
   return db.transaction('rw', db.dances, db.meta, db.revisions, db.sources, async () => {
     if (await db.meta.get('demo-added')) return;
     await db.meta.put({ key: 'demo-added', value: true });
+    if ((await db.dances.count()) === 0) await factsAreNew(db);
     await addDances(
       texts.map((text) => ({ text })),
       db,

@@ -6,6 +6,9 @@ import { findPersonalFigures } from './settings';
 /** Goes up whenever facts come out otherwise than before. */
 const FACTS_VERSION = 2;
 const KEY = 'facts-version';
+
+/** A shelf that is new holds nothing of an earlier version. Called inside the transaction that fills it. */
+export const factsAreNew = (db: SlateDatabase): Promise<string> => db.meta.put({ key: KEY, value: FACTS_VERSION });
 const AT_A_TIME = 20;
 
 /** Works the facts out where they are of an earlier version, a few dances at a time. One dance that can't be worked out stops no other. */

@@ -100,6 +100,11 @@ export class DanceSession {
     };
   }
 
+  /** What the text is going to be as soon as it is worked out. */
+  foresee(text: string): void {
+    if (text !== this.text) void this.journal.note({ ...this.draft(), text });
+  }
+
   edit(text: string): void {
     if (text === this.text) return;
     this.text = text;

@@ -54,7 +54,17 @@ export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, w
     const element = host.current as HTMLDivElement;
     const root = element.shadowRoot ?? element.attachShadow({ mode: 'open' });
     const extensions = editorExtensions(session, (index) => line.current(index));
-    const view = new EditorView({ state: firstState(session, keptHistory, extensions), parent: root, root });
+    const view = new EditorView({
+      state: firstState(session, keptHistory, extensions),
+      parent: root,
+      root,
+      dispatchTransactions: (transactions, own) => {
+        // The words are on their way to the journal before anything is worked out of them: that takes a while in a long dance.
+        const last = transactions[transactions.length - 1];
+        if (transactions.some(({ docChanged }) => docChanged)) session.foresee(last.newDoc.toString());
+        own.update(transactions);
+      },
+    });
     // The margin holds the answers: it is there for everybody, not for the eye alone.
     for (const gutters of view.dom.querySelectorAll('.cm-gutters')) gutters.removeAttribute('aria-hidden');
     const describe = () => view.state.toJSON({ history: historyField });
