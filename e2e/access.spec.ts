@@ -2,134 +2,148 @@ import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, openDance, script, test } from './app';
 
-async function openPage(page: Parameters<typeof openDance>[0], path: string): Promise<void> {
-  await page.goto(path);
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-}
+type Reach = (page: Page) => Promise<void>;
 
-const SCREENS: [name: string, open: (page: Parameters<typeof openDance>[0]) => Promise<void>][] = [
+const visit =
+  (path: string): Reach =>
+  async (page) => {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  };
+const dance =
+  (title: string): Reach =>
+  (page) =>
+    openDance(page, title);
+
+/** Screens by the page they are reached from, each going on from the one before it: a page is loaded once. */
+const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
   [
-    'Dances',
-    async (page) => {
-      await page.goto('/');
-      await expect(page.getByRole('link', { name: 'Ferry at Dusk', exact: true })).toBeVisible();
-    },
-  ],
-  ['Script', (page) => openDance(page, 'Ferry at Dusk')],
-  ['Script with slips', (page) => openDance(page, "Rope's End (draft)")],
-  [
-    'Sheet',
-    async (page) => {
-      await openDance(page, 'Mudlark Cha Cha');
-      await page.getByRole('link', { name: 'Sheet', exact: true }).click();
-      await expect(page.getByRole('article')).toBeVisible();
-    },
-  ],
-  [
-    'Import',
-    async (page) => {
-      await page.goto('/import');
-      await page.getByLabel('Words of a sheet').fill('Two Tides\n1-4 Vine R, touch\n5-8 frobnicate');
-      await page.getByRole('button', { name: 'Read these words' }).click();
-      await expect(page.getByTestId('import-truth')).toBeVisible();
-    },
-  ],
-  [
-    'Chosen dances',
-    async (page) => {
-      await page.goto('/');
-      await page.getByLabel('Choose Ferry at Dusk').check();
-      await expect(page.getByRole('region', { name: 'Chosen dances' })).toBeVisible();
-    },
+    [
+      'Dances',
+      async (page) => {
+        await page.goto('/');
+        await expect(page.getByRole('link', { name: 'Ferry at Dusk', exact: true })).toBeVisible();
+      },
+    ],
+    [
+      'Chosen dances',
+      async (page) => {
+        await page.getByLabel('Choose Ferry at Dusk').check();
+        await expect(page.getByRole('region', { name: 'Chosen dances' })).toBeVisible();
+      },
+    ],
   ],
   [
-    'Revisions',
-    async (page) => {
-      await openDance(page, 'Ferry at Dusk');
-      await page.getByRole('link', { name: 'Revisions' }).click();
-      await page.getByRole('button', { name: 'Name this state' }).click();
-      await expect(page.getByLabel('Name of the revision')).toBeVisible();
-    },
+    ['Script', dance('Ferry at Dusk')],
+    [
+      'Rework menu',
+      async (page) => {
+        await page.getByRole('button', { name: 'Rework' }).click();
+        await expect(page.getByRole('menuitem', { name: /Mirror/ })).toBeVisible();
+      },
+    ],
+    [
+      'House style',
+      async (page) => {
+        await page.keyboard.press('Escape');
+        await page.getByRole('button', { name: /House style/ }).click();
+        await page.getByRole('button', { name: 'Start my own from this' }).click();
+        await expect(page.getByLabel('Name of the style')).toBeVisible();
+      },
+    ],
+    [
+      'Facts',
+      async (page) => {
+        await page.keyboard.press('Escape');
+        await page.getByRole('button', { name: 'Facts of the dance' }).click();
+        await expect(page.getByRole('dialog')).toBeVisible();
+      },
+    ],
+    [
+      'Revisions',
+      async (page) => {
+        await page.keyboard.press('Escape');
+        await page.getByRole('link', { name: 'Revisions' }).click();
+        await page.getByRole('button', { name: 'Name this state' }).click();
+        await expect(page.getByLabel('Name of the revision')).toBeVisible();
+      },
+    ],
   ],
   [
-    'Walls',
-    async (page) => {
-      await openDance(page, 'Low Tide Lanterns');
-      await page.getByRole('link', { name: 'Walls', exact: true }).click();
-      await page.getByRole('button', { name: /^Wall 2:/ }).click();
-      await expect(page.getByRole('slider', { name: 'Place on wall 2' })).toBeVisible();
-    },
+    ['Script with slips', dance("Rope's End (draft)")],
+    [
+      'Sheet',
+      async (page) => {
+        await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+        await expect(page.getByRole('article')).toBeVisible();
+      },
+    ],
   ],
   [
-    'Walls with slips, and an ending looked for',
-    async (page) => {
-      await openDance(page, 'Low Tide Lanterns');
-      await page.getByRole('link', { name: 'Walls', exact: true }).click();
-      await page.getByRole('textbox', { name: 'A new line of the plan' }).fill('wall 7: restart after 5');
-      await page.keyboard.press('Enter');
-      await expect(page.getByRole('region', { name: 'The plan in words' })).toContainText('R is not free');
-      await page.getByRole('button', { name: 'Ending', exact: true }).click();
-      await page.getByRole('button', { name: 'Look' }).click();
-      await expect(page.getByRole('button', { name: /^Take/ }).first()).toBeVisible();
-    },
+    [
+      'Import',
+      async (page) => {
+        await page.goto('/import');
+        await page.getByLabel('Words of a sheet').fill('Two Tides\n1-4 Vine R, touch\n5-8 frobnicate');
+        await page.getByRole('button', { name: 'Read these words' }).click();
+        await expect(page.getByTestId('import-truth')).toBeVisible();
+      },
+    ],
   ],
   [
-    'One wall on the script',
-    async (page) => {
-      await openDance(page, 'Low Tide Lanterns');
-      await page.getByRole('combobox', { name: 'wall shown' }).selectOption('6');
-      await expect(page.getByText('Wall 6 is cut here')).toBeVisible();
-    },
-  ],
-  ['Figures', (page) => openPage(page, '/figures?figure=sailor')],
-  [
-    'A figure of one’s own',
-    async (page) => {
-      await openPage(page, '/figures');
-      await page.getByRole('button', { name: 'Define a figure of your own' }).click();
-      await page.getByLabel('Names, with commas between').fill('harbour step');
-      await page.getByLabel('Feet, one action a comma').fill('A side, B behind, A together');
-      await expect(page.getByText('led by L')).toBeVisible();
-    },
-  ],
-  [
-    'Rework menu',
-    async (page) => {
-      await openDance(page, 'Ferry at Dusk');
-      await page.getByRole('button', { name: 'Rework' }).click();
-      await expect(page.getByRole('menuitem', { name: /Mirror/ })).toBeVisible();
-    },
-  ],
-  [
-    'House style',
-    async (page) => {
-      await openDance(page, 'Ferry at Dusk');
-      await page.getByRole('button', { name: /House style/ }).click();
-      await page.getByRole('button', { name: 'Start my own from this' }).click();
-      await expect(page.getByLabel('Name of the style')).toBeVisible();
-    },
-  ],
-  ['About', (page) => openPage(page, '/about')],
-  ['Lost', (page) => openPage(page, '/nowhere')],
-  [
-    'Facts',
-    async (page) => {
-      await openDance(page, 'Tar and Oakum');
-      await page.getByRole('button', { name: 'Facts of the dance' }).click();
-      await expect(page.getByRole('dialog')).toBeVisible();
-    },
+    ['A dance with a plan', dance('Low Tide Lanterns')],
+    [
+      'One wall on the script',
+      async (page) => {
+        await page.getByRole('combobox', { name: 'wall shown' }).selectOption('6');
+        await expect(page.getByText('Wall 6 is cut here')).toBeVisible();
+      },
+    ],
+    [
+      'Walls',
+      async (page) => {
+        await page.getByRole('link', { name: 'Walls', exact: true }).click();
+        await page.getByRole('button', { name: /^Wall 2:/ }).click();
+        await expect(page.getByRole('slider', { name: 'Place on wall 2' })).toBeVisible();
+      },
+    ],
+    [
+      'Walls with slips, and an ending looked for',
+      async (page) => {
+        await page.getByRole('textbox', { name: 'A new line of the plan' }).fill('wall 7: restart after 5');
+        await page.keyboard.press('Enter');
+        await expect(page.getByRole('region', { name: 'The plan in words' })).toContainText('R is not free');
+        await page.getByRole('button', { name: 'Ending', exact: true }).click();
+        await page.getByRole('button', { name: 'Look' }).click();
+        await expect(page.getByRole('button', { name: /^Take/ }).first()).toBeVisible();
+      },
+    ],
   ],
   [
-    'Keys',
-    async (page) => {
-      await page.goto('/about');
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      // The keys listen from the first moment after the page is drawn; on a busy machine that is a moment later.
-      await expect(async () => {
-        await page.keyboard.press('F1');
-        await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible({ timeout: 1000 });
-      }).toPass();
-    },
+    ['Figures', visit('/figures?figure=sailor')],
+    [
+      'A figure of one’s own',
+      async (page) => {
+        await page.getByRole('button', { name: 'Define a figure of your own' }).click();
+        await page.getByLabel('Names, with commas between').fill('harbour step');
+        await page.getByLabel('Feet, one action a comma').fill('A side, B behind, A together');
+        await expect(page.getByText('led by L')).toBeVisible();
+      },
+    ],
+  ],
+  [
+    ['Lost', visit('/nowhere')],
+    ['About', visit('/about')],
+    [
+      'Keys',
+      async (page) => {
+        // The keys listen from the first moment after the page is drawn; on a busy machine that is a moment later.
+        await expect(async () => {
+          await page.keyboard.press('F1');
+          await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible({ timeout: 1000 });
+        }).toPass();
+      },
+    ],
   ],
 ];
 
@@ -145,16 +159,37 @@ async function violationsOf(page: Page, rules?: string[]): Promise<string[]> {
   });
 }
 
-for (const [name, open] of SCREENS) {
-  test(`${name} is accessible in both themes`, async ({ page }) => {
-    await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
-    await open(page);
-    const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
-    const light = await ground();
-    expect(await violationsOf(page)).toEqual([]);
-    await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
-    await expect.poll(ground).not.toBe(light);
-    expect(await violationsOf(page, ['color-contrast', 'link-in-text-block'])).toEqual([]);
+const ground = (page: Page) => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+const WIDE = { width: 1280, height: 800 };
+/** A phone and a tablet, upright. */
+const NARROW = [
+  { width: 390, height: 844 },
+  { width: 820, height: 1180 },
+];
+
+for (const journey of JOURNEYS) {
+  const names = journey.map(([name]) => name).join(', ');
+  test(`accessible in both themes, and nothing runs off the side of a phone: ${names}`, async ({ page }) => {
+    test.setTimeout(60_000);
+    for (const [name, reach] of journey) {
+      await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+      await reach(page);
+      const light = await ground(page);
+      expect(await violationsOf(page), name).toEqual([]);
+      await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
+      await expect.poll(() => ground(page)).not.toBe(light);
+      expect(await violationsOf(page, ['color-contrast', 'link-in-text-block']), name).toEqual([]);
+      for (const size of NARROW) {
+        await page.setViewportSize(size);
+        await expect
+          .poll(
+            () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+            `${name} at ${size.width}`,
+          )
+          .toBeLessThanOrEqual(0);
+      }
+      await page.setViewportSize(WIDE);
+    }
   });
 }
 
@@ -172,18 +207,3 @@ test('the whole way from the shelf to the sheet goes by keyboard', async ({ page
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
-
-for (const [width, height] of [
-  [390, 844],
-  [820, 1180],
-]) {
-  test(`nothing runs off the side at ${width} wide`, async ({ page }) => {
-    await page.setViewportSize({ width, height });
-    for (const [, open] of SCREENS.slice(0, 5)) {
-      await open(page);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(
-        0,
-      );
-    }
-  });
-}

@@ -135,3 +135,71 @@ test('a line that repeats others takes every key, and the lines around it do', a
   await expect(script(page)).toContainText('hello');
   await expect(truth(page)).toContainText('8 counts');
 });
+
+test('a sheet that can’t be shown can be taken away as it came, and thrown away; the others stay', async ({
+  page,
+  complaints,
+}) => {
+  await page.goto('/import');
+  await page.getByLabel('Words of a sheet').fill('Two Tides\n1-4 Vine R, touch');
+  await page.getByRole('button', { name: 'Read these words' }).click();
+  await expect(page.getByTestId('import-truth')).toBeVisible();
+  await page.evaluate(
+    () =>
+      new Promise((done, fail) => {
+        const open = indexedDB.open('pace-slate');
+        open.onerror = fail;
+        open.onsuccess = () => {
+          const transaction = open.result.transaction('imports', 'readwrite');
+          const damaged = {
+            id: 'damaged',
+            name: 'Damaged',
+            kind: 'text',
+            original: 'as it came',
+            text: 7,
+            revision: 1,
+            place: 0,
+          };
+          transaction.objectStore('imports').put(damaged);
+          transaction.oncomplete = done;
+        };
+      }),
+  );
+  await page.reload();
+  await page.getByRole('button', { name: 'Damaged' }).click();
+  await expect(page.getByRole('alert')).toContainText('Damaged can’t be shown');
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByText('Save it as a file').click()]);
+  expect(file.suggestedFilename()).toBe('damaged.txt');
+  await page.getByRole('button', { name: 'Throw away' }).click();
+  await expect(page.getByTestId('import-truth')).toBeVisible();
+  // What broke is said in the console, too.
+  expect(complaints.splice(0).length).toBeGreaterThan(0);
+});
+
+test('a screen that a new version took away is loaded again with the whole page, once', async ({
+  page,
+  complaints,
+}) => {
+  await openDance(page, 'Slipway Stroll');
+  let asked = 0;
+  await page.route('**/assets/SheetScreen*.js', (route) =>
+    asked++ === 0 ? route.fulfill({ status: 404, body: '' }) : route.continue(),
+  );
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await expect(page.getByRole('article')).toBeVisible();
+  expect(asked).toBe(2);
+  complaints.length = 0;
+});
+
+test('a database that never answers is told, and not waited for', async ({ page }) => {
+  await page.clock.install();
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => new EventTarget() as IDBOpenDBRequest;
+  });
+  await page.goto('/dance/any');
+  await expect(page.getByRole('banner')).toBeVisible();
+  await expect(async () => {
+    await page.clock.fastForward(3000);
+    await expect(page.getByRole('alert')).toContainText('The browser’s storage does not answer.', { timeout: 500 });
+  }).toPass();
+});

@@ -5,7 +5,7 @@ import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from '
 import path from 'node:path';
 
 export const ROOT = path.resolve(import.meta.dirname, '..');
-const at = (...parts) => path.join(ROOT, ...parts);
+export const at = (...parts) => path.join(ROOT, ...parts);
 
 /** Runs a command to its end with its output shown; returns its exit code. */
 export function run(command, args, options = {}) {

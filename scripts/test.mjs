@@ -6,7 +6,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
-import { ensureChromium, ensurePackages, isBuilt, ROOT, tool } from './lib.mjs';
+import { at, ensureChromium, ensurePackages, isBuilt, ROOT, tool } from './lib.mjs';
 
 ensurePackages();
 process.env.CHROMIUM_PATH = ensureChromium();
@@ -14,6 +14,8 @@ const results = path.join(ROOT, 'test-results');
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results);
 
+/** The compiler in machine code: a quarter of the time. ESLint still reads the types of the one before it. */
+const COMPILER = at('node_modules', 'typescript-native', 'bin', 'tsc');
 const FIRST_PORT = 4317;
 /** Parts of about half a minute, so that no slot stands empty at the end. */
 const UNIT_PARTS = 4;
@@ -55,8 +57,8 @@ const jobs = [
     report: `browser-${number}.json`,
     count: ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
   })),
-  { name: 'types of the core', command: [tool('tsc'), '-p', 'src/core/tsconfig.json'], isCheck: true },
-  { name: 'types', command: [tool('tsc'), '-p', 'tsconfig.json'], isCheck: true },
+  { name: 'types of the core', command: [process.execPath, COMPILER, '-p', 'src/core/tsconfig.json'], isCheck: true },
+  { name: 'types', command: [process.execPath, COMPILER, '-p', 'tsconfig.json'], isCheck: true },
   { name: 'formatting', command: [tool('prettier'), '--check', '--log-level', 'warn', '.'], isCheck: true },
   { name: 'boundaries', command: [tool('depcruise'), '--config', '.dependency-cruiser.cjs', 'src'], isCheck: true },
   { name: 'nothing unused', command: [tool('knip')], isCheck: true },

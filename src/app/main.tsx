@@ -36,4 +36,7 @@ createRoot(document.getElementById('root') as HTMLElement).render(
 );
 
 keepForOffline();
-loadAgainAfterUpdate();
+loadAgainAfterUpdate(() => {
+  const { location } = router.state.navigation;
+  return location && router.createHref(location);
+});

@@ -15,14 +15,17 @@ const SOON = 30_000;
 
 /**
  * A screen that is asked for after a new version was put on the server is not there any more under its old name. The page is loaded
- * again, once; what is being typed is kept as at any closing of a page.
+ * again, once, at the address that was asked for; what is being typed is kept as at any closing of a page.
+ * `onTheWay`: the address that is being opened, if one is.
  */
-export function loadAgainAfterUpdate(): void {
+export function loadAgainAfterUpdate(onTheWay: () => string | undefined): void {
   window.addEventListener('vite:preloadError', (event) => {
     const last = Number(sessionStorage.getItem(LOADED_AGAIN) ?? 0);
     if (performance.timeOrigin - last < SOON) return;
     event.preventDefault();
     sessionStorage.setItem(LOADED_AGAIN, String(performance.timeOrigin + performance.now()));
-    window.location.reload();
+    const address = onTheWay();
+    if (address) window.location.assign(address);
+    else window.location.reload();
   });
 }

@@ -3,7 +3,7 @@ import { CAUTION_TEXTS } from '../../core';
 import { t } from '../texts';
 
 const P = chakra('p', { base: { marginBlock: '0.6rem', maxWidth: '40rem' } });
-const H2 = chakra('h2', { base: { fontSize: '1.125rem', fontWeight: '700', marginTop: '1.75rem' } });
+const H2 = chakra('h2', { base: { fontSize: 'part', fontWeight: '700', marginTop: '1.75rem' } });
 
 /** What the slate is, where dances live, and what to mind. */
 export function AboutScreen() {

@@ -9,7 +9,7 @@ const recipe = defineRecipe({
     gap: '0.4rem',
     font: 'inherit',
     fontWeight: '600',
-    fontSize: '0.9375rem',
+    fontSize: 'text',
     lineHeight: '1.2',
     minHeight: '2.25rem',
     paddingInline: '0.75rem',
@@ -33,7 +33,7 @@ const recipe = defineRecipe({
       plain: { color: 'ink', background: 'transparent', _hover: { background: 'sand' } },
       bar: { color: 'barInk', background: 'transparent', _hover: { background: 'barHover' } },
     },
-    size: { small: { minHeight: '1.875rem', fontSize: '0.875rem', paddingInline: '0.5rem' }, medium: {} },
+    size: { small: { minHeight: '1.875rem', fontSize: 'small', paddingInline: '0.5rem' }, medium: {} },
   },
   defaultVariants: { variant: 'line', size: 'medium' },
 });

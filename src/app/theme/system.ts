@@ -41,7 +41,7 @@ const config = defineConfig({
     'input[type=radio], input[type=checkbox]': { accentColor: 'var(--chakra-colors-rule)' },
     kbd: {
       fontFamily: 'body',
-      fontSize: '0.8125rem',
+      fontSize: 'mark',
       border: '1px solid var(--chakra-colors-line-strong)',
       borderRadius: '3px',
       paddingInline: '0.3rem',
@@ -109,6 +109,9 @@ const config = defineConfig({
 });
 
 export const system = createSystem(defaultBaseConfig, config);
+
+/** The CSS variable of a size of type, for the editor. */
+export const size = (token: string): string => `var(--chakra-font-sizes-${token})`;
 
 /** The CSS variable of a colour token, for drawings and for the editor, whose styles live outside Chakra. */
 export const colour = (token: string): string =>

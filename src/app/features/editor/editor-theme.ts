@@ -1,6 +1,6 @@
 /** How the script looks: a sheet on paper, not a code editor. */
 import { EditorView } from '@codemirror/view';
-import { colour } from '../../theme/system';
+import { colour, size } from '../../theme/system';
 import { NARROW } from '../../theme/screens';
 
 /** Width of the column of counts, and of the three columns of answers. */
@@ -70,7 +70,7 @@ export const editorTheme = EditorView.theme({
     padding: `3px 0.5rem 5px calc(0.5rem + 3px + ${COUNTS_WIDTH})`,
     // What is said of a line may run on under its answers, as far as the margin there goes.
     marginRight: '-9rem',
-    fontSize: '0.9rem',
+    fontSize: size('small'),
     lineHeight: '1.5',
   },
   '.finding-error': { color: colour('slip') },
@@ -87,7 +87,7 @@ export const editorTheme = EditorView.theme({
     cursor: 'pointer',
   },
   '.fix:hover': { backgroundColor: colour('sand') },
-  '.finding kbd': { fontFamily: 'inherit', fontSize: '0.75rem', color: colour('quiet') },
+  '.finding kbd': { fontFamily: 'inherit', fontSize: size('tiny'), color: colour('quiet') },
 
   // One wall: what it leaves out, and what it does between the lines.
   '.left-out': { color: colour('quiet'), textDecoration: 'line-through', textDecorationThickness: '1px' },
@@ -96,7 +96,7 @@ export const editorTheme = EditorView.theme({
     padding: '1px 0.6rem',
     borderLeft: `4px solid ${colour('rule')}`,
     backgroundColor: colour('sand'),
-    fontSize: '0.9rem',
+    fontSize: size('small'),
   },
   '.on-wall-note': { borderLeftColor: colour('lineStrong'), fontStyle: 'italic' },
 
@@ -107,7 +107,7 @@ export const editorTheme = EditorView.theme({
   '.answer-heading': { borderBottom: `1.5px solid ${colour('rule')}`, boxSizing: 'border-box' },
   '.answer-heading .answer': { alignItems: 'flex-end', justifyContent: 'flex-end', paddingBottom: '5px' },
   '.feet': { display: 'flex', gap: '2px', width: '7.3rem', alignItems: 'center', overflow: 'hidden' },
-  '.more': { fontSize: '0.75rem', color: colour('quiet') },
+  '.more': { fontSize: size('tiny'), color: colour('quiet') },
   '.weight': { display: 'flex', width: '2.4rem' },
   '.room': {
     display: 'flex',
@@ -115,7 +115,7 @@ export const editorTheme = EditorView.theme({
     alignItems: 'center',
     color: colour('quiet'),
     fontVariantNumeric: 'tabular-nums',
-    fontSize: '0.95rem',
+    fontSize: size('text'),
   },
   '.room.changed': { color: colour('ink'), fontWeight: '700' },
 
@@ -142,7 +142,7 @@ export const editorTheme = EditorView.theme({
     boxShadow: `inset 3px 0 ${colour('rule')}`,
   },
   '.cm-completionMatchedText': { textDecoration: 'none' },
-  '.cm-completionDetail': { color: colour('quiet'), fontStyle: 'normal', fontSize: '0.85rem' },
+  '.cm-completionDetail': { color: colour('quiet'), fontStyle: 'normal', fontSize: size('mark') },
   [NARROW]: {
     '&': { fontSize: '16px' },
     '.cm-scroller': { padding: '0 0.5rem 0 0' },

@@ -119,7 +119,7 @@ const Label = chakra('label', {
   base: {
     display: 'block',
     fontWeight: '600',
-    fontSize: '0.9375rem',
+    fontSize: 'text',
     marginTop: '0.6rem',
     marginBottom: '0.15rem',
   },

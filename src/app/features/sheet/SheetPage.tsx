@@ -177,7 +177,7 @@ function Walls({
         borderCollapse="collapse"
         css={{
           '& tr': { breakInside: 'avoid' },
-          '& thead th': { textAlign: 'left', fontWeight: '400', fontSize: '0.875rem' },
+          '& thead th': { textAlign: 'left', fontWeight: '400', fontSize: 'small' },
         }}
       >
         <chakra.thead color="quiet">

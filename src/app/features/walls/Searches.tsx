@@ -13,7 +13,7 @@ interface Props {
   onTake: (edits: readonly Edit[]) => void;
 }
 
-const Hint = chakra('p', { base: { color: 'quiet', fontSize: '0.9375rem', marginBottom: '0.6rem' } });
+const Hint = chakra('p', { base: { color: 'quiet', fontSize: 'text', marginBottom: '0.6rem' } });
 
 /** Where the music stops, and how to be at the front by then. */
 export function EndingSearch({ text, wall, count, onTake }: Props & { wall: number; count: number }) {
