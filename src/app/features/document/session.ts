@@ -41,6 +41,8 @@ export type Keeping =
 const PAUSE = 180;
 const LONGEST_WAIT = 450;
 const PANEL_LAG = 90;
+/** Letters. */
+const LONG_TEXT = 12_000;
 
 export class DanceSession {
   readonly id: string;
@@ -298,12 +300,18 @@ export class DanceSession {
     this.tell();
   }
 
-  /** The panels follow the text a moment later and once for several quick keys; the editor's own margin answers at once. */
+  /** The panels follow the text a moment later and once for several quick keys, in long texts when typing pauses; the editor's own margin answers at once. */
   private tellSoon(): void {
-    this.telling ??= setTimeout(() => {
-      this.telling = undefined;
-      this.tell();
-    }, PANEL_LAG);
+    const isLong = this.text.length > LONG_TEXT;
+    if (isLong) clearTimeout(this.telling);
+    if (!isLong && this.telling !== undefined) return;
+    this.telling = setTimeout(
+      () => {
+        this.telling = undefined;
+        this.tell();
+      },
+      isLong ? PAUSE : PANEL_LAG,
+    );
   }
 
   private tell(): void {

@@ -21,7 +21,7 @@ import { answerMargin } from './margin';
 import { differing } from '../document/text-change';
 import { personalFigures, subscribeSettings } from '../settings/settings';
 import { showWall, wallDress } from './wall-dress';
-import { prefilledField, restudy, settle, settledField, studyField } from './study-field';
+import { isBehind, prefilledField, restudy, settle, settledField, studyFields } from './study-field';
 
 interface Props {
   session: DanceSession;
@@ -33,8 +33,9 @@ interface Props {
   onLine: (line: number) => void;
 }
 
-/** A pause after which the line being typed is judged aloud. */
+/** A pause after which the line being typed is judged aloud, and one after which a long text is worked out. */
 const SETTLE_AFTER = 700;
+const STUDY_AFTER = 140;
 
 /**
  * The script editor. It lives in a shadow root of its own, where its style sheets are adopted: the page's security policy then
@@ -138,8 +139,9 @@ function takeRemote(view: EditorView, text: string): void {
 
 function editorExtensions(session: DanceSession, onLine: (line: number) => void): Extension {
   let timer: ReturnType<typeof setTimeout> | undefined;
+  let studying: ReturnType<typeof setTimeout> | undefined;
   return [
-    studyField,
+    studyFields,
     settledField,
     prefilledField,
     wallDress,
@@ -165,6 +167,11 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
     EditorView.updateListener.of((update) => {
       if (update.docChanged) {
         session.edit(update.state.doc.toString());
+        clearTimeout(studying);
+        if (isBehind(update.state))
+          studying = setTimeout(() => {
+            if (update.view.dom.isConnected) update.view.dispatch({ effects: restudy.of(null) });
+          }, STUDY_AFTER);
         clearTimeout(timer);
         timer = setTimeout(() => {
           if (update.view.dom.isConnected) update.view.dispatch({ effects: settle.of(true) });

@@ -3,7 +3,7 @@ import { insertNewline } from '@codemirror/commands';
 import { EditorSelection, type EditorState } from '@codemirror/state';
 import { EditorView, type Command } from '@codemirror/view';
 import { CALL_COLUMN, figureAfter, nextCount, type Finding, type Proposal } from '../../../core';
-import { findingsOf, liesIn, prefill, prefilledField, settle, studyField } from './study-field';
+import { findingsOf, liesIn, prefill, prefilledField, settle, studyOf } from './study-field';
 import { greatest } from '../../../core';
 
 export function applyProposal(view: EditorView, proposal: Proposal): void {
@@ -24,7 +24,7 @@ export const startNextLine: Command = (view) => {
   const { state } = view;
   const line = lineAt(state);
   if (!state.selection.main.empty || state.selection.main.head < line.from + line.text.trimEnd().length) return false;
-  const { dance, script } = state.field(studyField);
+  const { dance, script } = studyOf(state);
   if (/^\d+$/.test(line.text.trim()) && script.lines[line.number - 1]?.kind === 'step') {
     view.dispatch({ changes: { from: line.from, to: line.to, insert: '' }, userEvent: 'input' });
     return true;
@@ -75,7 +75,7 @@ export const toCallColumn: Command = (view) => {
 /** A new section after the one the cursor stands in. */
 export const addSection: Command = (view) => {
   const { state } = view;
-  const { script } = state.field(studyField);
+  const { script } = studyOf(state);
   const here = lineAt(state).number - 1;
   const next = script.lines.find((line) => line.index > here && line.kind === 'heading');
   const numbers = script.lines.flatMap((line) => (line.heading?.kind === 'section' ? [line.section?.number ?? 0] : []));
@@ -102,7 +102,7 @@ export function findingAfter(findings: readonly Finding[], position: number): Fi
 /** A figure on a line of its own behind the cursor's line, on the counts that follow, led by the foot that is free there. */
 export function insertFigure(view: EditorView, id: string): void {
   const line = lineAt(view.state);
-  const { dance } = view.state.field(studyField);
+  const { dance } = studyOf(view.state);
   const text = figureAfter(dance, line.number - 1, id);
   if (!text) return;
   const empty = line.text.trim() === '';

@@ -6,7 +6,7 @@ import {
   type CompletionResult,
 } from '@codemirror/autocomplete';
 import { offerFigures, placeInLine } from '../../../core';
-import { studyField } from './study-field';
+import { studyOf } from './study-field';
 
 /** Words after the last comma, or after the counts. */
 const TYPED = /(?:^|[,;:]|\bthen\b|\band\b)\s*([A-Za-z][A-Za-z ]*)$/;
@@ -14,7 +14,7 @@ const COUNTS = /^\s*[\d&][\d&ea,\s-]*\s/;
 
 function offer(context: CompletionContext): CompletionResult | null {
   const line = context.state.doc.lineAt(context.pos);
-  const { dance, script } = context.state.field(studyField);
+  const { dance, script } = studyOf(context.state);
   const kind = script.lines[line.number - 1]?.kind;
   if (kind !== 'step' && kind !== 'text') return null;
   const before = line.text.slice(0, context.pos - line.from);

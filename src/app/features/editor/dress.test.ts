@@ -6,7 +6,7 @@ import fc from 'fast-check';
 import { studyText, type Finding } from '../../../core';
 import { applyFix, goToNextFinding } from './commands';
 import { findingMarks, sheetDress } from './dress';
-import { settledField, studyField } from './study-field';
+import { isBehind, restudy, settledField, studyField, studyFields, studyOf } from './study-field';
 
 const dressed = (doc: string, field = studyField as never) =>
   EditorState.create({ doc, extensions: [field, settledField, sheetDress, findingMarks] });
@@ -37,4 +37,18 @@ test('a finding outside the text is left out: it is neither marked nor gone to, 
   const view = { state, dispatch: () => { throw new Error('changed'); }, focus: () => undefined } as unknown as EditorView; // prettier-ignore
   expect([goToNextFinding(view), applyFix(view)]).toEqual([false, false]);
   expect(state.update({ changes: { from: 10, insert: '!' } }).state.doc.toString()).toBe('1-4 Vine R!');
+});
+
+test('in a long text a key is taken before the text is worked out; what is drawn moves along, what acts on it is never out of date', () => {
+  const doc = `1-4 Vine L\n${'> a note as long as the river is at low tide\n'.repeat(400)}5-8 Vine R`;
+  const state = EditorState.create({ doc, extensions: [studyFields, settledField, sheetDress, findingMarks] });
+  const typed = state.update({ changes: { from: 0, insert: '> ' }, userEvent: 'input.type' }).state;
+  expect([isBehind(typed), typed.field(studyField)]).toEqual([true, state.field(studyField)]);
+  expect(studyOf(typed).text).toBe(typed.doc.toString());
+  const first = (of: EditorState) => of.field(findingMarks).iter().from;
+  expect(first(typed)).toBe(first(state) + 2);
+  const paused = typed.update({ effects: restudy.of(null) }).state;
+  expect([isBehind(paused), paused.field(studyField).text]).toEqual([false, typed.doc.toString()]);
+  const short = EditorState.create({ doc: '1-4 Vine L', extensions: [studyFields] });
+  expect(isBehind(short.update({ changes: { from: 0, insert: '>' }, userEvent: 'input.type' }).state)).toBe(false);
 });

@@ -3,7 +3,7 @@ import { RangeSetBuilder, StateField, type EditorState, type Range, type Transac
 import { Decoration, EditorView, WidgetType, type DecorationSet } from '@codemirror/view';
 import type { Finding, ScriptLine, Study } from '../../../core';
 import { applyProposal } from './commands';
-import { findingsOf, restudy, settledField, studyField } from './study-field';
+import { findingsOf, isBehind, restudy, settledField, studyField } from './study-field';
 
 const counts = Decoration.mark({ class: 'counts' });
 const quiet = Decoration.mark({ class: 'quiet' });
@@ -30,12 +30,15 @@ const LINE_CLASSES: Readonly<Record<ScriptLine['kind'], string>> = {
 
 export const sheetDress = StateField.define<DecorationSet>({
   create: dress,
-  update: (set, transaction) =>
-    transaction.docChanged || transaction.selection || hasNewFigures(transaction) ? dress(transaction.state) : set,
+  update: (set, transaction) => {
+    if (isBehind(transaction.state)) return set.map(transaction.changes);
+    const again = transaction.docChanged || transaction.selection || isRestudied(transaction);
+    return again ? dress(transaction.state) : set;
+  },
   provide: (field) => EditorView.decorations.from(field),
 });
 
-const hasNewFigures = ({ effects }: Transaction): boolean => effects.some((effect) => effect.is(restudy));
+const isRestudied = ({ effects }: Transaction): boolean => effects.some((effect) => effect.is(restudy));
 
 /** Above this many lines only what is near the start is dressed; nobody writes such a dance, but somebody may paste a book. */
 const MOST_LINES = 4000;
@@ -138,9 +141,10 @@ const underline = {
 export const findingMarks = StateField.define<DecorationSet>({
   create: markFindings,
   update: (set, transaction) => {
+    if (isBehind(transaction.state)) return set.map(transaction.changes);
     const settles = transaction.startState.field(settledField) !== transaction.state.field(settledField);
     const sameLine = lineOf(transaction.startState) === lineOf(transaction.state);
-    const again = transaction.docChanged || settles || !sameLine || hasNewFigures(transaction);
+    const again = transaction.docChanged || settles || !sameLine || isRestudied(transaction);
     return again ? markFindings(transaction.state) : set;
   },
   provide: (field) => EditorView.decorations.from(field),

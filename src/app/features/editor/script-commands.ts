@@ -21,7 +21,7 @@ import {
 } from '../../../core';
 import { houseStyle, studyLive } from '../settings/settings';
 import { acceptFinding, addSection, applyFix, goTo, goToNextFinding, startNextLine, toCallColumn } from './commands';
-import { settle, studyField } from './study-field';
+import { settle, studyOf } from './study-field';
 import { differing } from '../document/text-change';
 
 export const COMMAND_GROUPS = ['Writing', 'Lines', 'Sections', 'Slips'] as const;
@@ -56,7 +56,7 @@ type Edits = readonly { readonly from: number; readonly to: number; readonly ins
 const onLines =
   (rewrite: (study: Study, range: LineRange) => Edits | undefined): Command =>
   (view) => {
-    const study = view.state.field(studyField);
+    const study = studyOf(view.state);
     const edits = rewrite(study, rangeOf(view.state, study));
     if (!edits || edits.length === 0) return true;
     view.dispatch({
@@ -69,7 +69,7 @@ const onLines =
   };
 
 export const tidyAll: Command = (view) => {
-  const { dance, text, script } = view.state.field(studyField);
+  const { dance, text, script } = studyOf(view.state);
   // What is too long to be worked out is left as it stands.
   if (script.text !== text) return true;
   const tidied = tidyScript(dance, houseStyle());
@@ -84,7 +84,7 @@ export const tidyAll: Command = (view) => {
 const moveSectionBy =
   (by: 1 | -1): Command =>
   (view) => {
-    const { dance, script } = view.state.field(studyField);
+    const { dance, script } = studyOf(view.state);
     const section = sectionAtLine(script, view.state.doc.lineAt(view.state.selection.main.head).number - 1);
     const moved = section && moveSection(dance, section, by);
     if (!moved) return true;
@@ -99,7 +99,7 @@ const moveSectionBy =
 
 /** Moves the section whose heading stands on one line to the place of another, one neighbour at a time; one step to undo. */
 export function dragSection(view: EditorView, from: number, to: number): void {
-  const study = view.state.field(studyField);
+  const study = studyOf(view.state);
   const [moving, target] = [from, to].map((line) => sectionAtLine(study.script, line));
   if (!moving || !target || moving.block !== target.block) return;
   const own = moving.block.sections;

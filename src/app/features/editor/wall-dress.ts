@@ -2,7 +2,7 @@
 import { StateEffect, StateField, type EditorState, type Range } from '@codemirror/state';
 import { Decoration, EditorView, WidgetType, type DecorationSet } from '@codemirror/view';
 import { onWall, type OnWall } from '../../../core';
-import { restudy, studyField } from './study-field';
+import { isBehind, restudy, studyField } from './study-field';
 
 /** Undefined: the sheet as it is written. */
 export const showWall = StateEffect.define<number | undefined>();
@@ -23,6 +23,7 @@ const find = (state: EditorState): OnWall | undefined => {
 export const onWallField = StateField.define<OnWall | undefined>({
   create: find,
   update: (old, transaction) => {
+    if (isBehind(transaction.state)) return old;
     const changed =
       transaction.docChanged || transaction.effects.some((effect) => effect.is(showWall) || effect.is(restudy));
     return changed ? find(transaction.state) : old;
@@ -33,8 +34,11 @@ const leftOut = Decoration.line({ class: 'left-out' });
 
 const dressField = StateField.define<DecorationSet>({
   create: dress,
-  update: (set, transaction) =>
-    transaction.startState.field(onWallField) === transaction.state.field(onWallField) ? set : dress(transaction.state),
+  update: (set, transaction) => {
+    if (isBehind(transaction.state)) return set.map(transaction.changes);
+    const same = transaction.startState.field(onWallField) === transaction.state.field(onWallField);
+    return same ? set : dress(transaction.state);
+  },
   provide: (field) => EditorView.decorations.from(field),
 });
 
