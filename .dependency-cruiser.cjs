@@ -1,8 +1,10 @@
 /** The folders of src are the way the data flows; each may import only what stands to its left (docs/architecture.md). */
 const CHAIN = [
   'model',
+  'lexicon',
   'vocabulary',
   'reading',
+  'page',
   'printing',
   'dancing',
   'rewriting',

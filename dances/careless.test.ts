@@ -6,7 +6,7 @@ import { expect, test } from '@jest/globals';
 import { hourOfFacing, isSlip, studyText } from '../src/core/index';
 
 const BOOTS = `MUDDY BOOTS SHUFFLE
-32 count, 4 wall, improver
+32 count, 1 wall, improver
 Start on vocals, weight on left
 
 S1: SIDE, TOGETHER, SHUFFLE FWD, ROCK, 1/2 SHUFFLE

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { danceScript } from './dancing/dance';
 import { momentsWords } from './printing/actions';
 import { printScript } from './printing/script';
-import { readScript } from './reading/script';
+import { readScript } from './page/read-script';
 import { facingAfter, hourOfFacing, readHour, turnBetween, wallsOfTurn, CIRCLE } from './model/turns';
 import { labelOfTick, tickOfCount } from './model/ticks';
 import { readCounts } from './reading/counts';

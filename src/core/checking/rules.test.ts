@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { danceWithPlan } from '../walls/settle';
 import type { Finding } from '../model/findings';
 import { applyEdits } from '../model/text';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { checkDance } from './check';
 import { RULES } from './rules';
 

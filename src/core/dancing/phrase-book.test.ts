@@ -1,6 +1,6 @@
 /** Lines as people write them, each danced foot by foot, and printed in every house style without dancing differently. */
 import { describe, expect, test } from '@jest/globals';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { momentsWords } from '../printing/actions';
 import { printScript } from '../printing/script';
 import { HOUSE_STYLES } from '../printing/style';

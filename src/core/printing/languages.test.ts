@@ -4,7 +4,7 @@ import { danceScript } from '../dancing/dance';
 import { amountWords, CIRCLE } from '../model/turns';
 import type { Call } from '../reading/calls';
 import { readStepLine } from '../reading/line';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { FIGURES, turnCapacity, type Figure } from '../vocabulary';
 import { momentsWords } from './actions';
 import { printStepLine } from './calls';

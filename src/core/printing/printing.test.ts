@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { applyEdits } from '../model/text';
 import { readStepLine } from '../reading/line';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { danceScript } from '../dancing/dance';
 import { momentsWords } from './actions';
 import { printStepLine } from './calls';

@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { danceScript } from '../dancing/dance';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { tidyScript } from '../rewriting/tidy';
 import { FIGURES } from '../vocabulary';
 import { momentsWords } from './actions';

@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { danceScript } from '../dancing/dance';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { readStepLine } from '../reading/line';
 import { studyText } from '../study';
 import { LANGUAGES } from '../vocabulary/figures';

@@ -1,7 +1,7 @@
 /** Lines of a script that are no calls, put into each language and back: headings, facts, options, plans, repeats, marks. */
 import { describe, expect, test } from '@jest/globals';
 import { danceScript } from '../dancing/dance';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { tidyScript } from '../rewriting/tidy';
 import type { Language } from '../vocabulary/figures';
 import { inLanguage, SLATE_STYLE } from './style';

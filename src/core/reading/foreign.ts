@@ -3,7 +3,7 @@
  * remembered: what is found is carried back to the letters as they were written. Calls need none of this: their words are in the
  * vocabulary. From memory and common practice in the trade (no source); written with accents, read with and without.
  */
-import { plainLetters } from '../vocabulary/words';
+import { plainLetters } from '../lexicon/letters';
 
 /** Foreign phrase and what is read for it. `$1` stands for a number in it, written `#`. */
 const PHRASES: readonly (readonly [foreign: string, english: string])[] = [

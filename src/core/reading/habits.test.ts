@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { danceScript } from '../dancing/dance';
 import { momentsWords } from '../printing/actions';
-import { readScript } from './script';
+import { readScript } from '../page/read-script';
 
 const SPELLINGS: Record<string, { before: string; moments: string; lines: string[] }> = {
   'a forward rock': {

@@ -1,7 +1,8 @@
 /** The facts at the head of a dance: `key: value` lines before the first heading. */
 import type { Weight } from '../model/feet';
 import type { Span } from '../model/text';
-import { plainLetters, sideNamed } from '../vocabulary/words';
+import { plainLetters } from '../lexicon/letters';
+import { sideNamed } from '../vocabulary/words';
 
 export const KNOWN_KEYS = [
   'music',

@@ -1,6 +1,6 @@
 /** Which language a sheet is written in, by the words only that language has. Mixed sheets go to the one with most of them. */
 import type { Language } from '../vocabulary/figures';
-import { plainLetters } from '../vocabulary/words';
+import { plainLetters } from '../lexicon/letters';
 
 const GERMAN = 'links rechts rechten linken vor vorn zurueck schritt seite und mit drehung herum gewicht kreuzen tippen auftippen heransetzen halten wand waende nach abschnitt sektion ferse daneben ueber hinter neben fuss belasten reihenfolge wiederhole dann taktschlaege fuesse auf'; // prettier-ignore
 const FRENCH = 'droite gauche pas avec et mur murs temps poids devant derriere avant arriere cote croiser croise apres tour pd pg chasse retour talon pointe touche sur ensemble puis ordre repeter danse fois au pied debut'; // prettier-ignore

@@ -4,6 +4,7 @@ import { Memory } from '../model/memory';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { readCalls, type Call, type SaidWeight } from './calls';
 import { readCounts, type Counts } from './counts';
+import { countsBehind, openingCounts, saidStretches, type CountedStretch } from './count-words';
 import { COMMON_VOCABULARY, type Vocabulary } from '../vocabulary';
 import { readRepeat, type Repeat } from './repeats';
 import { readMarks, type Marks } from './marks';
@@ -52,18 +53,14 @@ function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
   const start = BULLET.exec(rest)?.[0].length ?? 0;
   const groups: CallGroup[] = [];
   const said: SaidWeight[] = [];
-  for (const stretch of countGroups(rest, start)) {
-    const counts = readCounts(rest.slice(0, stretch.to), stretch.from);
-    const repeat = readRepeat(rest.slice(0, stretch.to), counts ? counts.span.to : stretch.from);
+  for (const { from, to, counts } of stretchesOf(rest, start)) {
+    const words = rest.slice(0, to);
+    const repeat = readRepeat(words, from);
     if (repeat) {
       groups.push({ ...(counts && { counts }), calls: [], repeat });
       continue;
     }
-    const { calls, said: own } = readCalls(
-      rest.slice(0, stretch.to),
-      counts ? counts.span.to : stretch.from,
-      vocabulary,
-    );
+    const { calls, said: own } = readCalls(words, from, vocabulary);
     groups.push({ ...(counts && { counts }), calls });
     said.push(...own);
   }
@@ -75,23 +72,37 @@ function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
   };
 }
 
+/** The counts of a line and the words that belong to each, wherever the counts stand. */
+function stretchesOf(text: string, start: number): CountedStretch[] {
+  const opening = openingCounts(text, start);
+  if (!opening) {
+    const behind = countsBehind(text, start);
+    return behind.length > 0 ? behind : [{ from: start, to: text.length }];
+  }
+  const said = saidStretches(text, opening);
+  if (said.length > 1) return said;
+  return countGroups(text, start, opening).map((stretch, index) => {
+    const counts = index === 0 ? opening : readCounts(text.slice(0, stretch.to), stretch.from);
+    return { from: counts ? counts.span.to : stretch.from, to: stretch.to, ...(counts && { counts }) };
+  });
+}
+
 const NEXT_COUNTS = /[;,]\s*(?=&?(\d{1,2})(?:\s*[-&,]\s*\d{1,2})*&?\s+\p{L})/gu;
 
 /** A semicolon, or a comma where the counts go on, starts a line's worth of its own: `1-3 sway R L R, 4 hold`. */
-function countGroups(text: string, start: number): Span[] {
+function countGroups(text: string, start: number, opening: Counts): Span[] {
   const stretches: Span[] = [];
-  const opening = readCounts(text, start);
   let from = start;
-  let reached = opening && !opening.floating ? opening.end / TICKS_A_COUNT : Infinity;
+  let reached = opening.floating ? Infinity : opening.end / TICKS_A_COUNT;
   for (const match of text.matchAll(NEXT_COUNTS)) {
     const next = Number(match[1]);
-    if (match.index < (opening?.span.to ?? 0) || (text[match.index] === ',' && next !== reached + 1)) continue;
+    if (match.index < opening.span.to || (text[match.index] === ',' && next !== reached + 1)) continue;
     stretches.push({ from, to: match.index });
     from = match.index + match[0].length;
     reached = (readCounts(text, from)?.end ?? 0) / TICKS_A_COUNT;
   }
   stretches.push({ from, to: text.length });
-  return stretches.length === 1 && opening ? (runningStretches(text, opening) ?? stretches) : stretches;
+  return stretches.length === 1 ? (runningStretches(text, opening) ?? stretches) : stretches;
 }
 
 /** `1 step R fwd 2 step L fwd 3 touch R`: counts running through a line without a comma between. */

@@ -3,6 +3,7 @@ import type { Foot } from '../model/feet';
 import type { Span } from '../model/text';
 import { readHour, type Facing } from '../model/turns';
 import { sideNamed } from '../vocabulary/words';
+import { countsInBracket } from './count-words';
 import { inEnglish } from './foreign';
 
 export type WeightClaim = Foot | 'both' | 'none';
@@ -91,6 +92,7 @@ function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, 
   const hour = FACING.exec(inner)?.[1];
   const facing = hour === undefined ? undefined : readHour(hour.replace('.', ':'));
   if (facing !== undefined) return marks.facingClaims.push({ span, facing }) > 0;
+  if (countsInBracket(inner)) return false;
   if (/^(?:[rl](?:[\s,-]*[rl])+|x\s*\d+|\d+\s*x|twice)$/i.test(inner)) return false; // read with the call: (R L R), (x2)
   return marks.notes.push({ span, text: inner, walls: [] }) > 0;
 }

@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { printPlanItem } from '../printing/plan';
 import { readLoosePlan, readPlanLine } from './plan';
-import { readScript } from './script';
+import { readScript } from '../page/read-script';
 
 const printed = (line: string): string =>
   readPlanLine(line)

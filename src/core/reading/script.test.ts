@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { hourOfFacing } from '../model/turns';
 import { studyText } from '../study';
 import { readHeading } from './headings';
-import { readScript } from './script';
+import { readScript } from '../page/read-script';
 
 const LANTERNS = `# Low Tide Lanterns
 music: Slack Water Reel, 108 bpm

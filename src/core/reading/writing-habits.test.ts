@@ -5,7 +5,8 @@ import { momentsWords } from '../printing/actions';
 import { readCounts } from './counts';
 import { readStepLine } from './line';
 import { readRepeat } from './repeats';
-import { lineAtOffset, readScript } from './script';
+import { readScript } from '../page/read-script';
+import { lineAtOffset } from './script';
 
 const danced = (line: string, before = 'L'): string =>
   momentsWords(

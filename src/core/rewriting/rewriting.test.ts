@@ -4,7 +4,7 @@ import { danceScript, type DancedLine } from '../dancing/dance';
 import { applyEdits } from '../model/text';
 import { printCounts } from '../printing/counts';
 import { HOUSE_STYLES, SLATE_STYLE } from '../printing/style';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { CARELESS_PHRASES, PHRASES } from '../test/phrase-book';
 import { studyText } from '../study';
 import { FIGURES, houseName } from '../vocabulary';

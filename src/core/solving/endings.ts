@@ -19,7 +19,7 @@ import {
   type Facing,
   type Turn,
 } from '../model/turns';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { danceWithPlan } from '../walls/settle';
 import { wallsOf, wallTable } from '../walls/table';
 import type { Wall } from '../walls/wall';

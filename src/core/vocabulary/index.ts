@@ -1,6 +1,7 @@
 /**
  * The figures, compiled once from their rows: forms read from the notation, names in a tree for longest-match look-up.
  */
+import { plainLetters } from '../lexicon/letters';
 import { amountWords, CIRCLE, type Way } from '../model/turns';
 import { type Foot } from '../model/feet';
 import { FIGURE_ROWS, LANGUAGES, type FigureRow } from './figures';
@@ -11,7 +12,6 @@ import {
   DIRECTION_WORDS,
   FILLERS,
   FOOT_WORDS,
-  plainLetters,
   REPEAT_WORDS,
   SIDE_WORDS,
   WAY_WORDS,

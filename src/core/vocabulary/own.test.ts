@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { danceScript } from '../dancing/dance';
 import { momentsWords } from '../printing/actions';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { readOwnFigure } from './own';
 
 const line = (definition: string, call: string, before = 'L') =>

@@ -1,6 +1,6 @@
 /** Where in a figure the turn happens, and which way it goes when nobody says: the customary splits. Common practice, no source. */
 import { describe, expect, test } from '@jest/globals';
-import { readScript } from '../reading/script';
+import { readScript } from '../page/read-script';
 import { danceScript } from '../dancing/dance';
 import { momentsWords } from '../printing/actions';
 

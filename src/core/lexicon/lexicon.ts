@@ -1,0 +1,19 @@
+/**
+ * Rows of words by language. A row is a concept; its columns are the words for it, written with their accents and read with and
+ * without. A further language is a further column. From memory and common practice in the trade (no source).
+ */
+import { plainLetters } from './letters';
+
+export type Words = Readonly<Partial<Record<'en' | 'de' | 'fr' | 'nl', string>>>;
+
+/** Word in plain letters -> what it stands for. A word in two rows stands for the first. */
+export function lexiconOf<T>(rows: readonly (readonly [meaning: T, words: Words])[]): ReadonlyMap<string, T> {
+  const found = new Map<string, T>();
+  for (const [meaning, words] of rows)
+    for (const list of Object.values(words))
+      for (const word of list.split(' ')) {
+        const key = plainLetters(word.replaceAll('_', ' '));
+        if (!found.has(key)) found.set(key, meaning);
+      }
+  return found;
+}

@@ -1,0 +1,69 @@
+/** Numbers as words, and as the place in a row. */
+import { lexiconOf, type Words } from './lexicon';
+import { plainLetters } from './letters';
+
+const CARDINALS: readonly (readonly [number, Words])[] = [
+  [1, { en: 'one', de: 'eins', fr: 'un', nl: 'een één' }],
+  [2, { en: 'two', de: 'zwei', fr: 'deux', nl: 'twee' }],
+  [3, { en: 'three', de: 'drei', fr: 'trois', nl: 'drie' }],
+  [4, { en: 'four', de: 'vier', fr: 'quatre', nl: 'vier' }],
+  [5, { en: 'five', de: 'fünf', fr: 'cinq', nl: 'vijf' }],
+  [6, { en: 'six', de: 'sechs', fr: 'six', nl: 'zes' }],
+  [7, { en: 'seven', de: 'sieben', fr: 'sept', nl: 'zeven' }],
+  [8, { en: 'eight', de: 'acht', fr: 'huit', nl: 'acht' }],
+  [9, { en: 'nine', de: 'neun', fr: 'neuf', nl: 'negen' }],
+  [10, { en: 'ten', de: 'zehn', fr: 'dix', nl: 'tien' }],
+  [11, { en: 'eleven', de: 'elf', fr: 'onze', nl: 'elf' }],
+  [12, { en: 'twelve', de: 'zwölf', fr: 'douze', nl: 'twaalf' }],
+  [14, { en: 'fourteen', de: 'vierzehn', fr: 'quatorze', nl: 'veertien' }],
+  [16, { en: 'sixteen', de: 'sechzehn', fr: 'seize', nl: 'zestien' }],
+  [20, { en: 'twenty', de: 'zwanzig', fr: 'vingt', nl: 'twintig' }],
+  [24, { en: 'twenty-four', de: 'vierundzwanzig', fr: 'vingt-quatre', nl: 'vierentwintig' }],
+  [28, { en: 'twenty-eight', de: 'achtundzwanzig', fr: 'vingt-huit', nl: 'achtentwintig' }],
+  [32, { en: 'thirty-two', de: 'zweiunddreißig', fr: 'trente-deux', nl: 'tweeëndertig' }],
+  [36, { en: 'thirty-six', de: 'sechsunddreißig', fr: 'trente-six', nl: 'zesendertig' }],
+  [40, { en: 'forty', de: 'vierzig', fr: 'quarante', nl: 'veertig' }],
+  [48, { en: 'forty-eight', de: 'achtundvierzig', fr: 'quarante-huit', nl: 'achtenveertig' }],
+  [56, { en: 'fifty-six', de: 'sechsundfünfzig', fr: 'cinquante-six', nl: 'zesenvijftig' }],
+  [64, { en: 'sixty-four', de: 'vierundsechzig', fr: 'soixante-quatre', nl: 'vierenzestig' }],
+];
+
+const ORDINALS: readonly (readonly [number, Words])[] = [
+  [1, { en: 'first', de: 'erste erster erstes ersten', fr: 'premier première premiers premières', nl: 'eerste' }],
+  [2, { en: 'second', de: 'zweite zweiter zweites zweiten', fr: 'deuxième second seconde', nl: 'tweede' }],
+  [3, { en: 'third', de: 'dritte dritter drittes dritten', fr: 'troisième', nl: 'derde' }],
+  [4, { en: 'fourth', de: 'vierte vierter viertes vierten', fr: 'quatrième', nl: 'vierde' }],
+  [5, { en: 'fifth', de: 'fünfte fünfter fünftes fünften', fr: 'cinquième', nl: 'vijfde' }],
+  [6, { en: 'sixth', de: 'sechste sechster sechstes sechsten', fr: 'sixième', nl: 'zesde' }],
+  [7, { en: 'seventh', de: 'siebte siebter siebtes siebten siebente', fr: 'septième', nl: 'zevende' }],
+  [8, { en: 'eighth', de: 'achte achter achtes achten', fr: 'huitième', nl: 'achtste' }],
+  [9, { en: 'ninth', de: 'neunte neunter neuntes neunten', fr: 'neuvième', nl: 'negende' }],
+  [10, { en: 'tenth', de: 'zehnte zehnter zehntes zehnten', fr: 'dixième', nl: 'tiende' }],
+];
+
+const cardinals = lexiconOf(CARDINALS);
+const ordinals = lexiconOf(ORDINALS);
+const ROMAN: Readonly<Record<string, number>> = Object.assign(Object.create(null), {
+  i: 1, ii: 2, iii: 3, iv: 4, v: 5, vi: 6, vii: 7, viii: 8, ix: 9, x: 10, xi: 11, xii: 12,
+}); // prettier-ignore
+
+/** `four`, `vier`, `4`; undefined for what is no number. */
+export function numberOf(word: string): number | undefined {
+  if (/^\d{1,3}$/.test(word)) return Number(word);
+  return cardinals.get(plainLetters(word));
+}
+
+/** `third`, `dritte`, `3rd`, `3.`, `3e`; undefined for what is no place in a row. */
+export function ordinalOf(word: string): number | undefined {
+  const digits = /^(\d{1,2})(?:st|nd|rd|th|\.|e|er|ère|ème|de|ste)$/i.exec(word)?.[1];
+  return digits ? Number(digits) : ordinals.get(plainLetters(word));
+}
+
+/** `IV`; small letters are words. */
+export const romanOf = (word: string): number | undefined =>
+  /^[IVX]{1,4}$/.test(word) ? ROMAN[word.toLowerCase()] : undefined;
+
+/** One to twelve as they are counted aloud: words that stand for a count when they stand among counts. */
+export const COUNTED_ALOUD: readonly string[] = CARDINALS.filter(([value]) => value <= 12).flatMap(([, words]) =>
+  Object.values(words).flatMap((list) => list.split(' ')),
+);

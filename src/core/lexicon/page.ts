@@ -1,0 +1,35 @@
+/** Words that hold a sheet together. */
+import { lexiconOf, type Words } from './lexicon';
+import { plainLetters } from './letters';
+
+/** A stretch of a dance that is counted from 1, by whatever name. */
+const SECTION: Words = {
+  en: 'section sect sec s row set eight eights verse sequence phrase part block',
+  de: 'abschnitt sektion teil reihe achter block',
+  fr: 'section partie bloc série huit séquence compter',
+  nl: 'sectie deel blok reeks rij achttal',
+};
+
+export type FactUnit = 'counts' | 'walls' | 'tempo';
+
+/** What a number at the head of a sheet counts. */
+const UNITS: readonly (readonly [FactUnit, Words])[] = [
+  ['counts', { en: 'count counts ct cts beats steps', de: 'counts count zählzeiten taktschläge schläge', fr: 'temps comptes compte t', nl: 'tellen tel' }],
+  ['walls', { en: 'wall walls', de: 'wand wände wall', fr: 'mur murs m', nl: 'muur muren' }],
+  ['tempo', { en: 'bpm', de: 'bpm', fr: 'bpm', nl: 'bpm' }],
+]; // prettier-ignore
+
+const LEVELS: Words = {
+  en: 'beginner beginners beginner-plus improver improvers intermediate advanced easy absolute ultra high low plus',
+  de: 'anfänger fortgeschrittene fortgeschritten mittelstufe leicht einsteiger',
+  fr: 'débutant débutante débutants novice intermédiaire avancé avancée facile',
+  nl: 'beginners gevorderden gevorderd makkelijk halfgevorderd',
+};
+
+const sections = lexiconOf([[true, SECTION]]);
+const units = lexiconOf(UNITS);
+const levels = lexiconOf([[true, LEVELS]]);
+
+export const namesSection = (word: string): boolean => sections.has(plainLetters(word));
+export const unitOf = (word: string): FactUnit | undefined => units.get(plainLetters(word));
+export const namesLevel = (word: string): boolean => levels.has(plainLetters(word));

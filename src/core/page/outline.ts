@@ -1,0 +1,91 @@
+/** Where the counts of a sheet begin again: what every line says of counts, before anything is known of headings. */
+import { Memory } from '../model/memory';
+import { TICKS_A_COUNT } from '../model/ticks';
+import { greatest } from '../model/numbers';
+import { readStepLine } from '../reading/line';
+import type { Counts } from '../reading/counts';
+import type { Vocabulary } from '../vocabulary';
+
+/** Longer lines are kept as text and never read as steps: nobody calls 2,000 letters in eight counts. */
+export const LONGEST_LINE = 2000;
+
+export class Outline {
+  private readonly known: (readonly Counts[] | undefined)[];
+  /** For every line the next one that has counts, or the number of lines. */
+  private readonly next: Int32Array;
+  private farthest: number | undefined;
+
+  constructor(
+    private readonly raw: readonly string[],
+    private readonly vocabulary: Vocabulary,
+  ) {
+    this.known = new Array<readonly Counts[] | undefined>(raw.length);
+    this.next = new Int32Array(raw.length + 1).fill(raw.length);
+    for (let index = raw.length - 1; index >= 0; index--)
+      this.next[index] = this.countsOf(index + 1).length > 0 ? index + 1 : this.next[index + 1];
+  }
+
+  /** The counts of a line in their order, if it has steps for them. */
+  countsOf(index: number): readonly Counts[] {
+    if (index >= this.raw.length) return NONE;
+    return (this.known[index] ??= countsIn(this.raw[index], this.vocabulary));
+  }
+
+  /** The sheet is numbered through: its counts come to several whole sections of that length, in ticks. */
+  runsTo(length: number): boolean {
+    this.farthest ??= greatest(
+      this.raw.flatMap((_, index) => this.countsOf(index).map(({ end, floating }) => (floating ? 0 : end))),
+      0,
+    );
+    return this.farthest >= 2 * length && this.farthest % length === 0;
+  }
+
+  nextCounted = (index: number): number => this.next[index];
+}
+
+const NONE: readonly Counts[] = [];
+const MAY_COUNT = /\d|\b[SQ]{2}|slow|quick|\p{L},?\s+(?:and\s+)?\p{L}/iu;
+const memories = new WeakMap<Vocabulary, Memory<readonly Counts[]>>();
+
+function countsIn(line: string, vocabulary: Vocabulary): readonly Counts[] {
+  const text = line.endsWith('\r') ? line.slice(0, -1) : line;
+  if (text.length > LONGEST_LINE || /^\s*(?:$|#|>)/.test(text) || !MAY_COUNT.test(text)) return NONE;
+  let memory = memories.get(vocabulary);
+  if (!memory) memories.set(vocabulary, (memory = new Memory()));
+  return memory.of(text, () => {
+    const { groups } = readStepLine(text, vocabulary);
+    const counts = groups.flatMap((group) => (group.counts && group.counts.ticks.length > 0 ? [group.counts] : []));
+    // What stands before its counts has to be steps.
+    const isBehind = (groups[0]?.counts?.span.from ?? 0) > (groups[0]?.calls[0]?.span.from ?? Infinity);
+    const hasSteps = groups.some(({ calls }) => calls.some(({ figure }) => figure));
+    return isBehind && !hasSteps ? NONE : counts;
+  });
+}
+
+/** How many counts the sections of a sheet mostly have, where it is plainly not eight; from how far they go before they begin again. */
+export function customarySection(outline: Outline, lines: number): number | undefined {
+  const lengths: number[] = [];
+  let [begin, reached] = [0, 0];
+  for (
+    let index = outline.countsOf(0).length > 0 ? 0 : outline.nextCounted(0);
+    index < lines;
+    index = outline.nextCounted(index)
+  ) {
+    for (const counts of outline.countsOf(index)) {
+      if (counts.floating) return undefined;
+      const [first] = counts.ticks;
+      if (first <= begin && reached > begin) {
+        lengths.push((reached - begin) / TICKS_A_COUNT);
+        begin = Math.max(first, 0);
+      }
+      reached = Math.max(counts.end, first <= begin ? 0 : reached);
+    }
+  }
+  lengths.push((reached - begin) / TICKS_A_COUNT);
+  if (lengths.length < 4) return undefined;
+  const often = new Map<number, number>();
+  for (const length of lengths) often.set(length, (often.get(length) ?? 0) + 1);
+  const most = greatest(often.values(), 0);
+  const [usual] = [...often].find(([, times]) => times === most) ?? [8];
+  return usual !== 8 && Number.isInteger(usual) && most >= lengths.length * 0.75 ? usual : undefined;
+}

@@ -1,0 +1,365 @@
+/**
+ * A whole file: header, headings, sections, step lines, notes. What a line is hangs on its words and on where it stands: counts that
+ * begin again open a section, and the line above them that looks like a name is its heading. Never throws; what can't be read stays
+ * as text with its place.
+ */
+import type { Span } from '../model/text';
+import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
+import { inEnglish } from '../reading/foreign';
+import { readHeader, readHeaderLines, type Header, type HeaderEntry } from '../reading/header';
+import type { Counts } from '../reading/counts';
+import { readHeading, type Heading } from '../reading/headings';
+import { readStepLine, type StepLine } from '../reading/line';
+import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
+import { readLoosePlan, readPlanLine, type PlanItem } from '../reading/plan';
+import type { BlockText, LineKind, PlanEntry, Script, ScriptLine, SectionText } from '../reading/script';
+import { factsSaid } from './facts';
+import { customarySection, LONGEST_LINE, Outline } from './outline';
+import {
+  bareHeading,
+  headingByPlace,
+  headingLikeness,
+  LEAST_LIKENESS,
+  rangeOf,
+  wordedSection,
+} from './section-heading';
+
+/** Without counts only a line that is understood from end to end is a step; anything else is words about the dance. */
+function isWhole({ groups }: StepLine): boolean {
+  if (groups.some(({ repeat }) => repeat)) return true;
+  const calls = groups.flatMap((group) => group.calls);
+  return calls.length > 0 && calls.every((call) => call.figure && call.unread.length === 0);
+}
+
+const isBehind = ({ groups: [first] }: StepLine): boolean =>
+  first?.counts !== undefined && first.calls.length > 0 && first.counts.span.from > first.calls[0].span.from;
+
+/** A name stands at most so many lines above its steps. */
+const FARTHEST = 8;
+
+type Growing<T> = { -readonly [K in keyof T]: T[K] };
+
+/** `personal`: the writer's own figures from elsewhere, as `## Figure` lines; those of the script itself go first. */
+export function readScript(text: string, personal = ''): Script {
+  return new ScriptReader(text, readOwnFigures(text, personal)).read();
+}
+
+class ScriptReader {
+  private readonly lines: ScriptLine[] = [];
+  private readonly entries: HeaderEntry[] = [];
+  private readonly blocks: BlockText[] = [];
+  private readonly plan: PlanEntry[] = [];
+  private readonly raw: readonly string[];
+  private header: Header | undefined;
+  private title = '';
+  private titleLine: number | undefined;
+  private block: BlockText | undefined;
+  private section: SectionText | undefined;
+  private readonly outline: Outline;
+  private readonly firstLine: number;
+  private readonly isMarked: boolean;
+  private usual: number | undefined;
+  private begin = 0;
+  private reached = 0;
+  private isCounted = false;
+
+  constructor(
+    private readonly text: string,
+    private readonly own: OwnFigures,
+  ) {
+    this.raw = text.split('\n');
+    this.outline = new Outline(this.raw, own.vocabulary);
+    this.isMarked = /^\s*##/m.test(text);
+    this.firstLine = this.raw.findIndex((line) => line.trim() !== '');
+  }
+
+  read(): Script {
+    let offset = 0;
+    for (const raw of this.raw) {
+      const text = raw.endsWith('\r') ? raw.slice(0, -1) : raw;
+      this.readLine(text, { from: offset, to: offset + text.length });
+      offset += raw.length + 1;
+    }
+    const { title, titleLine, lines, blocks } = this;
+    return {
+      text: this.text,
+      title,
+      titleLine,
+      header: this.header ?? readHeader(this.entries),
+      lines,
+      blocks,
+      plan: this.plan,
+      own: this.own,
+    };
+  }
+
+  private readLine(text: string, span: Span): void {
+    const index = this.lines.length;
+    const push = (kind: LineKind, more: Partial<ScriptLine> = {}) => {
+      this.lines.push({ index, kind, span, text, ...more });
+    };
+    const trimmed = text.trim();
+    if (trimmed === '') return push('blank');
+    if (trimmed.length > LONGEST_LINE) return push('text');
+    if (/^#(?!#)/.test(trimmed) && this.titleLine === undefined)
+      return this.takeTitle(trimmed.replace(/^#\s*/, ''), push);
+    const heading =
+      this.placedHeading(trimmed) ??
+      readHeading(trimmed, this.section !== undefined) ??
+      this.ownHeading(index, trimmed);
+    if (heading) return this.takeHeading(heading, index, push);
+    if (trimmed.startsWith('>')) return push('note');
+    if (/^option\b.*:/i.test(trimmed) && /^\s/.test(text)) return push('option');
+    if (this.block?.kind === 'figure') return push('figure');
+    if (this.takePlan(text, span, push)) return;
+    if (!this.block && this.takeHeaderLine(text, span, push)) return;
+    if (this.takeStep(text, push)) return;
+    if (!this.block && this.titleLine === undefined) return this.takeTitle(trimmed, push);
+    push('text', this.section ? { section: this.section } : {});
+  }
+
+  private takeTitle(title: string, push: (kind: LineKind) => void): void {
+    this.title = title;
+    this.titleLine = this.lines.length;
+    push('title');
+  }
+
+  private takeHeaderLine(text: string, span: Span, push: (kind: LineKind) => void): boolean {
+    const keyed = /^\s*\d/.test(text) ? [] : readHeaderLines(text, span.from);
+    const isTitle = this.titleLine === undefined && this.lines.every(({ kind }) => kind === 'blank');
+    const entries = keyed.length > 0 || isTitle ? keyed : factsSaid(text, span.from);
+    if (entries.length === 0) return false;
+    this.entries.push(...entries);
+    push('header');
+    return true;
+  }
+
+  private takeStep(text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
+    const step = readStepLine(text, this.own.vocabulary);
+    const counted = step.groups[0]?.counts !== undefined;
+    const hasSteps = step.groups.some(({ calls }) => calls.some(({ figure }) => figure));
+    // Outside every block a line has to have counts to be steps.
+    if (counted ? isBehind(step) && !hasSteps : !this.block || !isWhole(step)) return false;
+    const section = this.nextSection(step) ?? this.openSection();
+    push('step', { step, section });
+    this.count(step);
+    const line = this.lines[this.lines.length - 1];
+    section.lines.push(line);
+    for (const note of step.marks.notes) {
+      // `[restart here on wall 3]`: after this line.
+      if (!/restart|tag|bridge/i.test(note.text)) continue;
+      const from = line.span.from + text.indexOf(note.text, note.span.from);
+      this.addPlan(
+        readLoosePlan(note.text).filter((item) => item.kind === 'restart' || item.kind === 'tag'),
+        line,
+        from,
+      );
+    }
+    return true;
+  }
+
+  private addPlan(items: readonly PlanItem[], line: ScriptLine, offset: number): void {
+    for (const item of items) this.plan.push({ line, offset, item, block: this.block, afterLine: line.index });
+  }
+
+  /** Under `## Plan` every line; elsewhere what can be nothing else. The title of a pasted sheet comes first. */
+  private takePlan(text: string, span: Span, push: (kind: LineKind, more?: Partial<ScriptLine>) => void): boolean {
+    const strict = this.block?.kind === 'plan';
+    if (
+      !strict &&
+      (this.lines.every(({ kind }) => kind === 'blank') || this.outline.countsOf(this.lines.length).length > 0)
+    )
+      return false;
+    const items = strict ? readPlanLine(text) : readLoosePlan(text);
+    if (items.length === 0 && !strict) return false;
+    push('plan', this.section ? { section: this.section } : {});
+    this.addPlan(items, this.lines[this.lines.length - 1], span.from);
+    return true;
+  }
+
+  /** `Tag: end of walls 1 & 4` over step lines is the heading of the tag, not only its place. */
+  private placedHeading(trimmed: string): Heading | undefined {
+    const words = inEnglish(trimmed)?.text ?? trimmed;
+    if (!/^(?:tag|bridge|ending|finish)\b/i.test(words) || this.block?.kind === 'plan') return undefined;
+    const next = this.raw.slice(this.lines.length + 1, this.lines.length + 3).find((line) => line.trim() !== '');
+    if (next === undefined || this.outline.countsOf(this.raw.indexOf(next, this.lines.length + 1)).length === 0)
+      return undefined;
+    const [item] = readLoosePlan(trimmed);
+    if (item?.kind !== 'tag' && item?.kind !== 'ending') return undefined;
+    if (item.kind === 'tag' ? item.tag.kind === 'own' : item.changed) return undefined;
+    const name = item.kind === 'tag' && item.tag.kind === 'named' ? item.tag.text : '';
+    const counts = Number(
+      /\b(\d{1,2})[\s-]*counts?\s*\)?(?:\s+tag)?/i.exec(words.replace(/\bafter\s+\d+\s*counts?/i, ''))?.[1],
+    );
+    return { kind: item.kind, name, title: '', ...(counts > 0 && { counts }) };
+  }
+
+  /** A line whose counts begin again starts the next section, whatever stands above it. */
+  private nextSection({ groups }: StepLine): SectionText | undefined {
+    const { section, block } = this;
+    const counts = groups[0]?.counts;
+    if (!section || !block || section.lines.length === 0 || !counts || !this.opens(counts)) return undefined;
+    // Its stated length is that of all its sections together.
+    if (block.kind !== 'part')
+      for (const own of block.sections as Growing<SectionText>[]) if (!own.countsStated) own.counts = undefined;
+    const next = this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
+    if (block.kind !== 'part' && !next.countsStated) (next as Growing<SectionText>).counts = undefined;
+    return next;
+  }
+
+  /** Whether counts belong to the next section: they begin again, or run on, where this one is full. */
+  private opens({ floating, ticks }: Counts): boolean {
+    const [first] = ticks;
+    if (floating || first === undefined) return false;
+    const { section, block } = this;
+    if (!section || section.lines.length === 0) return first <= 0;
+    if (!this.isCounted) return false;
+    if (block?.kind !== 'part') return first === 0;
+    const length = (section.counts ?? 8) * TICKS_A_COUNT;
+    const isFull = this.reached - this.begin >= length;
+    if (!isFull || (this.isMarked && section.headingLine !== undefined)) return false;
+    const runsOn = !section.countsStated && this.outline.runsTo(length) && this.reached % length === 0;
+    return first <= 0 || (runsOn && first === this.reached);
+  }
+
+  /** Where the counts of the section begin, as they are written, and how far they have come. */
+  private count({ groups }: StepLine): void {
+    for (const { counts } of groups) {
+      if (!counts || counts.ticks.length === 0) continue;
+      if (!this.isCounted) this.begin = counts.floating ? 0 : Math.max(counts.ticks[0], 0);
+      this.isCounted = true;
+      this.reached = counts.floating ? this.reached + counts.end : Math.max(this.reached, counts.end);
+    }
+  }
+
+  /** A heading in its writer's own words: by its wording, by the counts it spans, or by standing where the counts begin again. */
+  private ownHeading(index: number, trimmed: string): Heading | undefined {
+    const { block, outline } = this;
+    // A script in its own manner says with `##` where its sections are.
+    if (
+      this.isMarked ||
+      trimmed.startsWith('>') ||
+      block?.kind === 'figure' ||
+      block?.kind === 'plan' ||
+      block?.kind === 'option'
+    )
+      return undefined;
+    const worded = wordedSection(trimmed);
+    if (worded) return worded;
+    const next = outline.nextCounted(index);
+    const [following] = outline.countsOf(next);
+    if (!following || next - index > FARTHEST) return undefined;
+    const range = rangeOf(bareHeading(trimmed));
+    const isAlone = next === index + 1 && (this.raw[index - 1] ?? '').trim() === '';
+    if (
+      range &&
+      isAlone &&
+      range.to - range.from >= 5 &&
+      following.ticks[0] === tickOfCount(range.from) &&
+      following.end < tickOfCount(range.to + 1)
+    )
+      return headingByPlace(trimmed);
+    if (outline.countsOf(index).length > 0 || !this.opens(following)) return undefined;
+    return this.bestName(index, next) === index ? headingByPlace(trimmed) : undefined;
+  }
+
+  /** Of the lines above the counts that begin again, the one that looks most like a name; the nearest of equals. */
+  private bestName(from: number, to: number): number | undefined {
+    let [best, most] = [-1, LEAST_LIKENESS];
+    for (let index = from; index < to; index++) {
+      const line = this.raw[index];
+      if (line.trim() === '' || /^\s*[>#]/.test(line)) continue;
+      if (index === this.firstLine) continue;
+      if (index > from && (readHeading(line.trim(), false) ?? wordedSection(line))) return undefined;
+      if (readLoosePlan(line).length > 0) continue;
+      const isNext = this.raw.slice(index + 1, to).every((one) => one.trim() === '');
+      const likeness = headingLikeness(line, isNext, (this.raw[index - 1] ?? '').trim() === '');
+      if (likeness >= most) [best, most] = [index, likeness];
+    }
+    return best < 0 ? undefined : best;
+  }
+
+  private openSection(): SectionText {
+    if (this.section) return this.section;
+    const block = this.openBlock();
+    return this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
+  }
+
+  private openBlock(): BlockText {
+    if (this.block) return this.block;
+    this.header ??= readHeader(this.entries);
+    return this.addBlock({ kind: 'part', name: '', sections: [] });
+  }
+
+  private addBlock(block: BlockText): BlockText {
+    this.header ??= readHeader(this.entries);
+    this.blocks.push(block);
+    this.block = block;
+    this.section = undefined;
+    return block;
+  }
+
+  private addSection(
+    block: BlockText,
+    facts: { number: number; title: string; counts?: number; copy?: SectionText['copy'] },
+    headingLine: number | undefined,
+  ): SectionText {
+    const customary = block.kind === 'part' ? this.customary() : block.counts;
+    const section: SectionText = {
+      number: facts.number,
+      title: facts.title,
+      block,
+      headingLine,
+      counts: facts.counts ?? customary,
+      countsStated: facts.counts !== undefined,
+      copy: facts.copy,
+      lines: [],
+    };
+    block.sections.push(section);
+    this.section = section;
+    [this.begin, this.reached, this.isCounted] = [0, 0, false];
+    return section;
+  }
+
+  /** Counts of a section that does not say how many it has. */
+  private customary(): number | undefined {
+    const stated = this.header?.entries.some(({ key }) => key === 'section');
+    if (stated || this.isMarked) return this.header?.sectionCounts;
+    return (this.usual ??= customarySection(this.outline, this.raw.length) ?? this.header?.sectionCounts);
+  }
+
+  private takeHeading(
+    heading: Heading,
+    index: number,
+    push: (kind: LineKind, more: Partial<ScriptLine>) => void,
+  ): void {
+    if (heading.kind === 'section') {
+      const block =
+        this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
+      const section = this.addSection(
+        block,
+        { ...heading, number: heading.number ?? block.sections.length + 1 },
+        index,
+      );
+      return push('heading', { heading, section });
+    }
+    this.addBlock({
+      kind: heading.kind,
+      name: heading.name,
+      headingLine: index,
+      counts: heading.counts,
+      sections: [],
+    });
+    push('heading', { heading });
+    if (heading.kind !== 'tag' && heading.kind !== 'ending') return;
+    const line = this.lines[index];
+    const words = line.text.replace(/^\s*#+\s*/, '');
+    const placed = readLoosePlan(words).filter(({ kind }) => kind === heading.kind);
+    this.addPlan(placed, line, line.span.from + line.text.length - words.length);
+  }
+
+  private startPart(name: string): BlockText {
+    const existing = this.blocks.find((block) => block.kind === 'part' && block.name === name);
+    return existing ? (this.block = existing) : this.addBlock({ kind: 'part', name, sections: [] });
+  }
+}

@@ -1,0 +1,87 @@
+/** Headings in their writer's own words: `SECTION ONE`, `Second eight`, `Row 3: locks`, `FOURTH ROW, the quick one`, `2. Wind backing`. */
+import { numberOf, ordinalOf, romanOf } from '../lexicon/numbers';
+import { namesSection } from '../lexicon/page';
+import type { Heading } from '../reading/headings';
+
+const DRAWN = /^[\s*~=_#|]+|[\s*~=_|]+$/g;
+const LONGEST = 160;
+const OPENING = /^(?:the\s+|der\s+|die\s+|le\s+|la\s+|de\s+)?([\p{L}\d.]+)(?:\s+|-)([\p{L}\d]+)/iu;
+const ENDS = /^\s*(?:$|[:.,;()[\]–—|-])/;
+
+/** The signs a writer draws around a heading taken away. */
+export const bareHeading = (line: string): string => line.replace(DRAWN, '');
+
+/** A section by its wording alone, wherever it stands; undefined for anything else. */
+export function wordedSection(line: string): Heading | undefined {
+  if (line.length > LONGEST) return undefined;
+  const text = bareHeading(line);
+  const opening = OPENING.exec(text);
+  if (!opening) return undefined;
+  const [whole, first, second] = opening;
+  const number = namesSection(first)
+    ? (numberOf(second) ?? romanOf(second) ?? ordinalOf(second))
+    : namesSection(second)
+      ? (ordinalOf(first) ?? (/^\d/.test(first) ? undefined : numberOf(first)))
+      : undefined;
+  const rest = text.slice(whole.length);
+  // "Section 4 goes on to the left" is a sentence; "First row of sacks" is short enough to be none.
+  if (number === undefined || number === 0 || (!ENDS.test(rest) && (text.length > 36 || /[.!?]$/.test(text))))
+    return undefined;
+  return sectionHeading(rest, number);
+}
+
+const ENUMERATED = /^(?:\(?(\d{1,2})[).]|([A-Z])\)|\(([A-Z])\)|([IVX]{1,4})[.):])\s+/;
+const COUNTED = /^(?:\p{L}+\s+)?[[(]?\s*(\d{1,3})\s*(?:-|–|to|bis|à|t\/m)\s*(\d{1,3})\s*[\])]?(?:\s*[:.]\s*|\s+|$)/iu;
+
+/** How much a line looks like the name of what follows it, from its form alone. */
+export function headingLikeness(line: string, isNextToSteps: boolean, isAfterBlank: boolean): number {
+  const text = line.trim();
+  const letters = text.replace(/[^\p{L}]/gu, '');
+  let score = (isNextToSteps ? 1 : 0) + (isAfterBlank ? 1 : 0);
+  if (ENUMERATED.test(text)) score += 3;
+  if (letters.length > 1 && letters === letters.toUpperCase()) score += 2;
+  if (text.endsWith(':')) score += 2;
+  if (/^[*~=_]{2,}/.test(text)) score += 2;
+  if (/[.!?]["”]?$/.test(text) && !ENUMERATED.test(text)) score -= 3;
+  if (/^[(*"“„«]/.test(text) && !ENUMERATED.test(text)) score -= 3;
+  if (text.length > 90) score -= 3;
+  if (/\d:\d\d/.test(text)) score -= 2;
+  return score;
+}
+
+/** Least likeness of a line that is taken for a heading because of where it stands. */
+export const LEAST_LIKENESS = 2;
+
+/** The heading a line is by its place. */
+export function headingByPlace(line: string): Heading {
+  const text = bareHeading(line);
+  const numbered = ENUMERATED.exec(text);
+  const rest = numbered ? text.slice(numbered[0].length) : text;
+  const counted = rangeOf(rest);
+  const number = numbered?.[1] ? Number(numbered[1]) : undefined;
+  return {
+    ...sectionHeading(counted ? rest.slice(counted.length) : rest, number),
+    ...(counted && { counts: counted.to - counted.from + 1 }),
+  };
+}
+
+/** `9-16  ROCKING CHAIR`, `COUNTS 9 TO 16. Wind backing`: the counts of a whole section before its name. */
+export function rangeOf(
+  line: string,
+): { readonly from: number; readonly to: number; readonly length: number } | undefined {
+  const match = COUNTED.exec(line);
+  if (!match) return undefined;
+  const [from, to] = [Number(match[1]), Number(match[2])];
+  return to > from ? { from, to, length: match[0].length } : undefined;
+}
+
+const STATED = /\(\s*(\d{1,3})\s*(?:counts?|beats?|temps|comptes|zählzeiten)\s*\)/i;
+
+function sectionHeading(rest: string, number: number | undefined): Heading {
+  const counts = Number(STATED.exec(rest)?.[1]);
+  const title = rest
+    .replace(STATED, '')
+    .replace(/^[\s:.,=–—-]+/, '')
+    .trim();
+  return { kind: 'section', name: '', title, ...(number !== undefined && { number }), ...(counts > 0 && { counts }) };
+}

@@ -1,0 +1,173 @@
+/**
+ * Counts as they are said and as they stand around the steps: `Counts 1 to 4`, `one and two`, `(1, 2)`, `3and4`; behind the steps,
+ * `(1&2)`, `(4 counts)`, `five, six`. What is said is put into signs letter for letter, so that every place stays.
+ */
+import { COUNTED_ALOUD, numberOf } from '../lexicon/numbers';
+import type { Span } from '../model/text';
+import { TICKS_A_COUNT } from '../model/ticks';
+import { readCounts, type Counts } from './counts';
+
+/** Words of one stretch of counts: from the end of its counts (or their beginning, where they stand behind) to the next. */
+export interface CountedStretch extends Span {
+  readonly counts?: Counts;
+}
+
+const NOUN = 'counts?|cts?|beats?|zählzeit(?:en)?|zaehlzeit(?:en)?|taktschl[aä]ge?|schl[aä]ge?|temps|comptes?|tellen?';
+const HEAD = new RegExp(`\\s*(?:(?:on\\s+)?(?:${NOUN})\\s+(?=[\\d\\p{L}]))?`, 'iuy');
+const SAID = [...COUNTED_ALOUD].sort((a, b) => b.length - a.length).join('|');
+/** A number, a joint, a range, a part of a count, what stands between. */
+const PIECE = new RegExp(
+  `(\\d{1,3}|(?:${SAID})(?![\\p{L}]))|(&|\\+|(?:and|und|et|en|y)(?![\\p{L}]))|((?:to|bis|à|through|tot)(?![\\p{L}])|[-–—])|((?<=\\d)[ea](?![\\p{L}]))|(,?\\s+|,)`,
+  'iuy',
+);
+
+interface SaidCounts {
+  readonly counts: Counts;
+  /** Moments said one by one. */
+  readonly numbers: number;
+  readonly inWords: boolean;
+}
+
+/** The counts that begin at `from`, in signs or in words; undefined when there are none. */
+function countsSaid(text: string, from: number): SaidCounts | undefined {
+  let signs = '';
+  let at = from;
+  let [numbers, inWords, end] = [0, false, from];
+  for (;;) {
+    PIECE.lastIndex = at;
+    const match = PIECE.exec(text);
+    if (!match) break;
+    const [whole, number, joint, range, part] = match;
+    // `1/4`, `9:00` and `2x` are no counts.
+    if (
+      number !== undefined &&
+      /^\s*[/:.°¼½¾x]\s*\d|^\s*[/°¼½¾x]|^\d/i.test(text.slice(PIECE.lastIndex, PIECE.lastIndex + 4))
+    )
+      break;
+    const value = number === undefined ? undefined : numberOf(number);
+    // `1-2 Trois quarts de tour`: whoever writes signs does not go on in words.
+    if (number !== undefined && numbers > 0 && inWords === /^\d/.test(number)) break;
+    if (number !== undefined) {
+      numbers += 1;
+      inWords ||= !/^\d/.test(number);
+    }
+    signs += (number !== undefined ? String(value) : joint ? '&' : range ? '-' : part ? part : ' ').padEnd(
+      whole.length,
+    );
+    at = PIECE.lastIndex;
+    if (number !== undefined || part !== undefined || /[&+]/.test(joint ?? '')) end = at;
+  }
+  const length = signs.search(/[&ea\d](?=[^&ea\d]*$)/i) + 1;
+  // An `&` at the end counts (`1&2&`); "and" before the next word does not.
+  const isWord = signs[length - 1] === '&' && !/[&+]/.test(text[from + length - 1]);
+  const own = signs.slice(0, isWord ? length - 1 : length).trimEnd();
+  const counts = numbers === 0 ? undefined : readCounts(`${' '.repeat(from)}${own} `, from);
+  if (!counts || counts.problem || counts.ticks.length === 0 || counts.span.to !== from + own.length) return undefined;
+  return { counts: { ...counts, span: { from, to: end } }, numbers, inWords };
+}
+
+const OPENING_BRACKET = /\s*[([]\s*/y;
+const CLOSING_BRACKET = /\s*[)\]]\s*[:.]?/y;
+const ITEM = /\s*(?:\d{1,2}(?:\.\d{1,2})+\.?|\(?[a-z]\)|\(?[ivx]{1,4}\))\s+(?=[([\d])/iy;
+
+const reach = (pattern: RegExp, text: string, at: number): number | undefined => {
+  pattern.lastIndex = at;
+  return pattern.test(text) ? pattern.lastIndex : undefined;
+};
+
+/** The counts that open a line, whatever stands around them: `Counts 1-4:`, `(1-2)`, `1.1  (1, 2)`, `One two,`. */
+export function openingCounts(text: string, start: number): Counts | undefined {
+  const item = reach(ITEM, text, start) ?? start;
+  const bracket = reach(OPENING_BRACKET, text, item);
+  const from = reach(HEAD, text, bracket ?? item) as number;
+  const isHeaded = /\p{L}/u.test(text.slice(item, from));
+  const plain = bracket === undefined ? readCounts(text, item) : undefined;
+  const said = countsSaid(text, from);
+  if (!said) return plain;
+  const close = bracket === undefined ? undefined : reach(CLOSING_BRACKET, text, said.counts.span.to);
+  if (bracket !== undefined && close === undefined) return plain;
+  // "One step forward" says how many; "one and two, ..." counts.
+  if (said.inWords && said.numbers < 2 && !isHeaded && close === undefined) return plain;
+  if (
+    plain &&
+    !isHeaded &&
+    (plain.problem !== undefined || plain.ticks.length >= said.counts.ticks.length || plain.floating)
+  )
+    return plain;
+  return { ...said.counts, span: { from: start, to: close ?? said.counts.span.to } };
+}
+
+const BEHIND = new RegExp(`[(\\[]\\s*(?:(?:on\\s+)?(?:${NOUN})\\s+)?([^()[\\]]{1,40}?)\\s*[)\\]]`, 'giu');
+const LENGTH = new RegExp(`^(\\p{L}+|\\d{1,2})\\s+(?:${NOUN})$`, 'iu');
+
+/** What a bracket says, where it is nothing but counts: `1&2`, `5-8`, `4 counts`. */
+export function countsInBracket(inner: string): Counts | undefined {
+  const length = numberOf(LENGTH.exec(inner)?.[1] ?? '');
+  if (length !== undefined && length > 0 && length <= 32) return wholeCounts(length);
+  const said = countsSaid(inner, 0);
+  return said && said.counts.span.to === inner.length && said.counts.ticks.length > 1 ? said.counts : undefined;
+}
+
+/** So many whole counts, going on from what stands before. */
+const wholeCounts = (length: number): Counts => ({
+  span: { from: 0, to: 0 },
+  ticks: Array.from({ length }, (_, index) => index * TICKS_A_COUNT),
+  end: length * TICKS_A_COUNT,
+  floating: true,
+  borrows: false,
+});
+
+/** Stretches of a line whose counts stand behind the steps; none where there are no counts. */
+export function countsBehind(text: string, start: number): CountedStretch[] {
+  const stretches: CountedStretch[] = [];
+  let from = start;
+  for (const match of text.slice(start).matchAll(BEHIND)) {
+    const counts = countsInBracket(match[1]);
+    if (!counts) continue;
+    const at = start + match.index;
+    if (at < from || !/\p{L}/u.test(text.slice(from, at))) continue;
+    const span = { from: at, to: at + match[0].length };
+    stretches.push({ from, to: at, counts: { ...counts, span } });
+    from = span.to;
+  }
+  return stretches.length > 0 ? stretches : saidBehind(text, start);
+}
+
+const NEXT_SAID = new RegExp(
+  `(?:^|[,.;:–—-]|\\b(?:then|that's|that’s|on|is|und|dann|puis))\\s*(?=(?:${SAID})(?![\\p{L}]))`,
+  'giu',
+);
+
+/** `..., five, six, ... seven and eight.`: counted aloud behind the steps. */
+function saidBehind(text: string, start: number): CountedStretch[] {
+  const stretches: CountedStretch[] = [];
+  let from = start;
+  let reached: number | undefined;
+  for (const { at, counts } of saidRuns(text, start)) {
+    if (at <= from || (reached !== undefined && counts.ticks[0] !== reached)) continue;
+    stretches.push({ from, to: at, counts });
+    from = counts.span.to;
+    reached = counts.end;
+  }
+  return stretches;
+}
+
+function saidRuns(text: string, start: number): { at: number; counts: Counts }[] {
+  return [...text.slice(start).matchAll(NEXT_SAID)].flatMap((match) => {
+    const at = start + match.index + match[0].length;
+    const said = countsSaid(text, at);
+    return said && said.numbers > 1 ? [{ at, counts: said.counts }] : [];
+  });
+}
+
+/** `One two, walk R, L, three and four, shuffle R`: counted aloud before the steps, again and again. */
+export function saidStretches(text: string, opening: Counts): CountedStretch[] {
+  const stretches: CountedStretch[] = [];
+  let [counts, from] = [opening, opening.span.to];
+  for (const next of saidRuns(text, opening.span.to)) {
+    if (next.counts.ticks[0] !== counts.end || next.at < from) continue;
+    stretches.push({ from, to: next.at, counts });
+    [counts, from] = [next.counts, next.counts.span.to];
+  }
+  return [...stretches, { from, to: text.length, counts }];
+}
