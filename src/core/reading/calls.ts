@@ -5,8 +5,7 @@
  * belongs to it. Nothing is dropped in silence: words that carry no meaning here are kept with their places in `unread`.
  * Which foot is free is not known here: a call that names no foot leaves it open for dancing.
  */
-import type { Foot } from '../model/feet';
-import { joinSpans, type Span } from '../model/text';
+import { joinSpans } from '../model/text';
 import { CIRCLE, readHour, type Facing, type Way } from '../model/turns';
 import { COMMON_VOCABULARY, figureById, type Figure, type Vocabulary } from '../vocabulary';
 import {
@@ -18,7 +17,6 @@ import {
   REPEAT_WORDS,
   SIDE_WORDS,
   WAY_WORDS,
-  WEIGHT_NOUNS,
 } from '../vocabulary/words';
 import { impliedFigure, isSingle, newDraft, settle, withFeet, type Call, type CalledTurn, type Draft } from './settle';
 import { readTokens, type Token } from './tokens';
@@ -49,20 +47,13 @@ import {
 
 export type { Call, CalledTurn } from './settle';
 
-/** "weight on L" said among the calls, not in brackets. */
-export interface SaidWeight {
-  readonly span: Span;
-  readonly weight: Foot;
-}
-
 /** Reads the calls between `start` and the end of `text`, whose marks are already blanked out. */
 export function readCalls(
   text: string,
   start = 0,
   vocabulary: Vocabulary = COMMON_VOCABULARY,
-): { calls: Call[]; said: SaidWeight[] } {
-  const reader = new CallReader(text, readTokens(text, start), vocabulary);
-  return { calls: reader.read(), said: reader.said };
+): Call[] {
+  return new CallReader(text, readTokens(text, start), vocabulary).read();
 }
 
 const PIVOT = figureById('pivot');
@@ -71,7 +62,6 @@ class CallReader {
   private readonly words: string[];
   /** As `words`, with fractions and numbers in the words that figures are named with: `cross, 1/4, 1/4, cross`. */
   private readonly spelt: string[];
-  readonly said: SaidWeight[] = [];
   private readonly calls: Call[] = [];
   private draft: Draft | undefined;
   private at = 0;
@@ -416,7 +406,6 @@ class CallReader {
   }
 
   private takeOther(token: Token): void {
-    if (WEIGHT_NOUNS.has(token.word) && this.takeWeight(token)) return;
     if (FILLERS.has(token.word) || SAYS_NOTHING.has(token.word) || TOTAL_WORDS.has(token.word)) {
       // `links herum`: said with the way, and part of what is said.
       if (token.word === 'herum' && this.draft) this.draft.to = token.to;
@@ -448,23 +437,6 @@ class CallReader {
     if (!last) return false;
     this.calls[this.calls.length - 1] = { ...last, firstCounts: counts, span: joinSpans(last.span, noun) };
     this.skip(length);
-    return true;
-  }
-
-  /** `weight ends on L`: a claim, or the foot of a call that names none (`recover weight to L`). */
-  private takeWeight(token: Token): boolean {
-    let ahead = 1;
-    const isFiller = (word = '') => FILLERS.has(word) && !(word in SIDE_WORDS);
-    while (ahead < 5 && isFiller(this.words[this.at + ahead])) ahead += 1;
-    const word = this.words[this.at + ahead] ?? '';
-    const foot = FOOT_WORDS[word] ?? SIDE_WORDS[word];
-    if (!foot) return false;
-    const { from, to } = this.tokens[this.at + ahead];
-    if (this.draft?.figure?.id === 'recover' && this.draft.sides.length === 0) {
-      this.draft.sides.push({ foot, span: { from, to }, sure: true, afterObject: false, toSide: false });
-      this.draft.to = to;
-    } else this.said.push({ span: { from: token.from, to }, weight: foot });
-    this.skip(ahead + 1);
     return true;
   }
 

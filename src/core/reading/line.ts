@@ -2,7 +2,8 @@
 import type { Span } from '../model/text';
 import { Memory } from '../model/memory';
 import { TICKS_A_COUNT } from '../model/ticks';
-import { readCalls, type Call, type SaidWeight } from './calls';
+import { readAsides } from './asides';
+import { readCalls, type Call } from './calls';
 import { readCounts, type Counts } from './counts';
 import { countsBehind, openingCounts, saidStretches, type CountedStretch } from './count-words';
 import { COMMON_VOCABULARY, type Vocabulary } from '../vocabulary';
@@ -49,32 +50,30 @@ function plainSigns(text: string): string {
 const BULLET = /^\s*(?:[-*•·–—]\s+)?/;
 
 function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
-  const { marks, rest } = readMarks(plainSigns(text));
-  const start = BULLET.exec(rest)?.[0].length ?? 0;
-  const groups: CallGroup[] = [];
-  const said: SaidWeight[] = [];
-  for (const { from, to, counts } of stretchesOf(rest, start)) {
+  const { marks, rest: unmarked } = readMarks(plainSigns(text));
+  const start = BULLET.exec(unmarked)?.[0].length ?? 0;
+  const opening = openingCounts(unmarked, start);
+  const { rest, weightClaims, facingClaims } = readAsides(unmarked, opening ? opening.span.to : start, vocabulary);
+  const groups = stretchesOf(rest, start, opening).map(({ from, to, counts }): CallGroup => {
     const words = rest.slice(0, to);
     const repeat = readRepeat(words, from);
-    if (repeat) {
-      groups.push({ ...(counts && { counts }), calls: [], repeat });
-      continue;
-    }
-    const { calls, said: own } = readCalls(words, from, vocabulary);
-    groups.push({ ...(counts && { counts }), calls });
-    said.push(...own);
-  }
+    const calls = repeat ? [] : readCalls(words, from, vocabulary);
+    return { ...(counts && { counts }), calls, ...(repeat && { repeat }) };
+  });
   return {
     text,
     start,
     groups,
-    marks: said.length > 0 ? { ...marks, weightClaims: [...marks.weightClaims, ...said] } : marks,
+    marks: {
+      ...marks,
+      weightClaims: [...marks.weightClaims, ...weightClaims],
+      facingClaims: [...marks.facingClaims, ...facingClaims],
+    },
   };
 }
 
 /** The counts of a line and the words that belong to each, wherever the counts stand. */
-function stretchesOf(text: string, start: number): CountedStretch[] {
-  const opening = openingCounts(text, start);
+function stretchesOf(text: string, start: number, opening: Counts | undefined): CountedStretch[] {
   if (!opening) {
     const behind = countsBehind(text, start);
     return behind.length > 0 ? behind : [{ from: start, to: text.length }];

@@ -1,0 +1,172 @@
+/**
+ * What is said in a line beside its steps: where the weight is, where one faces. `taking weight onto it`, `so that your weight's on
+ * the right`, `now at 6:00`, `you are looking at the back wall`. It is claimed, not danced: lifted out before the calls are read,
+ * each place kept.
+ */
+import {
+  goesOnFromWeight,
+  hourOfWall,
+  leadsToFacing,
+  leadsToWeight,
+  namesClock,
+  namesWall,
+  namesWeight,
+  saysFacing,
+} from '../lexicon/asides';
+import { numberOf } from '../lexicon/numbers';
+import { readHour, type Facing } from '../model/turns';
+import type { Span } from '../model/text';
+import type { Vocabulary } from '../vocabulary';
+import { canonicalWord } from '../vocabulary';
+import { sideNamed } from '../vocabulary/words';
+import type { Marks, WeightClaim } from './marks';
+
+interface Word extends Span {
+  readonly text: string;
+  /** A comma, full stop or bracket stands before it. */
+  readonly opensClause: boolean;
+}
+
+export interface Asides {
+  /** The text with all of it blanked out. */
+  readonly rest: string;
+  readonly weightClaims: Marks['weightClaims'];
+  readonly facingClaims: Marks['facingClaims'];
+}
+
+const WORD = /[\p{L}\d]+(?:[:'’][\p{L}\d]+)*/gu;
+const MAY_SAY = /weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+
+export function readAsides(text: string, start: number, vocabulary: Vocabulary): Asides {
+  const weightClaims: Marks['weightClaims'][number][] = [];
+  const facingClaims: Marks['facingClaims'][number][] = [];
+  if (!MAY_SAY.test(text)) return { rest: text, weightClaims, facingClaims };
+  let rest = text;
+  const take = ({ from, to }: Span): void => {
+    rest = rest.slice(0, from) + ' '.repeat(to - from) + rest.slice(to);
+  };
+  const led = LEADER.exec(rest);
+  if (led && led.index > start) {
+    const span = { from: led.index, to: text.length };
+    const facing = facingIn(wordsOf(led[1], 0), true);
+    take(span);
+    if (facing !== undefined) facingClaims.push({ span, facing });
+  }
+  for (const found of weightsIn(wordsOf(rest, start), vocabulary)) {
+    take(found.span);
+    if (found.weight) weightClaims.push({ span: found.span, weight: found.weight });
+  }
+  for (const found of facingsIn(wordsOf(rest, start), rest)) {
+    take(found.span);
+    if (found.facing !== undefined) facingClaims.push({ span: found.span, facing: found.facing });
+  }
+  return { rest, weightClaims, facingClaims };
+}
+
+/** After a turn these say how far it goes: `turning to face 6:00`, `Drehung Richtung 6:00`. */
+const AMBIGUOUS = /^(?:fac|richt|regard)/;
+
+/** `... recover L . . . . . 12, home wall`: what stands behind the dots. */
+const LEADER = /(?:\s*\.\s){3,}\.?(.*)$/;
+
+function wordsOf(text: string, start: number): Word[] {
+  let last = start;
+  return [...text.slice(start).matchAll(WORD)].map((match) => {
+    const from = start + match.index;
+    const opensClause = last === start || /[,.;:()[\]–—!?]|\s-\s/.test(text.slice(last, from));
+    last = from + match[0].length;
+    return { text: match[0].toLowerCase().replace('’', "'"), from, to: last, opensClause };
+  });
+}
+
+/** `weight back on L`, `remettre le poids`: that is a recover. */
+const isInName = (words: readonly Word[], index: number, vocabulary: Vocabulary): boolean =>
+  [0, 1, 2, 3].some((before) => {
+    const around = words.slice(Math.max(index - before, 0), index + 4).map(({ text }) => canonicalWord(text));
+    return (vocabulary.findName(around, 0)?.length ?? 0) > Math.min(before, index);
+  });
+
+/** "weight's" is the weight. */
+const stem = (word: string): string => word.replace(/'s$/, '');
+
+function weightsIn(words: readonly Word[], vocabulary: Vocabulary): { span: Span; weight?: WeightClaim }[] {
+  const found: { span: Span; weight?: WeightClaim }[] = [];
+  for (let index = 0; index < words.length; index++) {
+    if (!namesWeight(stem(words[index].text))) continue;
+    if (isInName(words, index, vocabulary)) continue;
+    let first = index;
+    while (first > 0 && !words[first].opensClause && leadsToWeight(words[first - 1].text)) first -= 1;
+    let last = index;
+    let weight: WeightClaim | undefined;
+    while (last + 1 < words.length && !words[last + 1].opensClause) {
+      const next = words[last + 1].text;
+      const side = sideNamed(next);
+      if (side && weight === undefined) weight = side;
+      else if (/^(?:both|beiden?|deux|beide)$/.test(next) && weight === undefined) weight = 'both';
+      else if (!goesOnFromWeight(next)) break;
+      last += 1;
+    }
+    const before = words.slice(first, index).map(({ text }) => text);
+    if (before.some((word) => /^(?:no|without|kein|ohne|sans|geen)$/.test(word))) weight = 'none';
+    found.push({ span: { from: words[first].from, to: words[last].to }, ...(weight && { weight }) });
+    index = last;
+  }
+  return found;
+}
+
+function facingsIn(words: readonly Word[], text: string): { span: Span; facing?: Facing }[] {
+  const found: { span: Span; facing?: Facing }[] = [];
+  for (let index = 0; index < words.length; index++) {
+    const place = placeAt(words, index);
+    if (!place) continue;
+    let first = index;
+    while (first > 0 && !words[first].opensClause && leadsToFacing(words[first - 1].text)) first -= 1;
+    const leads = words.slice(first, index).map((word) => word.text);
+    const isAlone = words[first].opensClause || first === 0;
+    const isAtEnd = index + place.length === words.length && /\s{2,}$/.test(text.slice(0, words[index].from));
+    // `turning to face 6:00` says how far to turn: that is a step's.
+    if (!isAlone && !isAtEnd && !leads.some((word) => saysFacing(word) && !AMBIGUOUS.test(word))) continue;
+    if (place.needsLead && !isAtEnd && !leads.some(saysFacing)) continue;
+    let last = index + place.length - 1;
+    while (last + 1 < words.length && !words[last + 1].opensClause && /^(?:again|now|wall|wieder|still|already)$/.test(words[last + 1].text)) last += 1;
+    found.push({ span: { from: words[first].from, to: words[last].to }, ...(place.facing !== undefined && { facing: place.facing }) });
+    index = last;
+  }
+  return found;
+}
+
+interface Place {
+  readonly facing?: Facing;
+  readonly length: number;
+  readonly needsLead: boolean;
+}
+
+/** An hour or a wall that begins at a word. */
+function placeAt(words: readonly Word[], index: number): Place | undefined {
+  const { text } = words[index];
+  const next = words[index + 1]?.opensClause ? '' : (words[index + 1]?.text ?? '');
+  const isHour = /^\d{1,2}:\d\d$/.test(text);
+  const glued = /^(\d{1,2})(?:h|uhr)$/.exec(text)?.[1];
+  if (isHour || glued) return { facing: readHour(glued ?? text), length: namesClock(next) ? 2 : 1, needsLead: false };
+  const number = numberOf(text);
+  if (number !== undefined && number >= 1 && number <= 12) {
+    const clocked = namesClock(next) || (next === 'o' && words[index + 2]?.text === 'clock');
+    if (clocked) return { facing: readHour(String(number)), length: next === 'o' ? 3 : 2, needsLead: false };
+    // "That's one, two" counts.
+    const isCounted = numberOf(words[index + 1]?.text ?? '') !== undefined || /^(?:and|und|et|en)$/.test(words[index + 1]?.text ?? '');
+    return isCounted ? undefined : { facing: readHour(String(number)), length: 1, needsLead: true };
+  }
+  const wall = hourOfWall(text);
+  if (wall === undefined || !(namesWall(next) || /wand$|muur$/.test(text))) return undefined;
+  const length = namesWall(next) ? 2 : 1;
+  return wall === null ? { length, needsLead: false } : { facing: readHour(String(wall)), length, needsLead: false };
+}
+
+/** The facing that some words say, where they can say nothing else. */
+function facingIn(words: readonly Word[], bare: boolean): Facing | undefined {
+  for (let index = 0; index < words.length; index++) {
+    const place = placeAt(words, index);
+    if (place?.facing !== undefined && (bare || !place.needsLead)) return place.facing;
+  }
+  return undefined;
+}
