@@ -20,6 +20,7 @@ import {
   headingByPlace,
   headingLikeness,
   LEAST_LIKENESS,
+  numberInList,
   rangeOf,
   wordedSection,
 } from './section-heading';
@@ -59,9 +60,12 @@ class ScriptReader {
   private readonly firstLine: number;
   private readonly isMarked: boolean;
   private usual: number | undefined;
+  /** The number of the last heading in a list of them. */
+  private listed = 0;
   private begin = 0;
   private reached = 0;
   private isCounted = false;
+  private borrows = false;
 
   constructor(
     private readonly text: string,
@@ -218,6 +222,8 @@ class ScriptReader {
     const length = (section.counts ?? 8) * TICKS_A_COUNT;
     const isFull = this.reached - this.begin >= length;
     if (!isFull || (this.isMarked && section.headingLine !== undefined)) return false;
+    // After an `8&1` the next section begins on its 2.
+    if (this.borrows && first === this.reached - length) return true;
     const runsOn = !section.countsStated && this.outline.runsTo(length) && this.reached % length === 0;
     return first <= 0 || (runsOn && first === this.reached);
   }
@@ -228,6 +234,7 @@ class ScriptReader {
       if (!counts || counts.ticks.length === 0) continue;
       if (!this.isCounted) this.begin = counts.floating ? 0 : Math.max(counts.ticks[0], 0);
       this.isCounted = true;
+      this.borrows = counts.borrows;
       this.reached = counts.floating ? this.reached + counts.end : Math.max(this.reached, counts.end);
     }
   }
@@ -259,8 +266,17 @@ class ScriptReader {
       following.end < tickOfCount(range.to + 1)
     )
       return headingByPlace(trimmed);
-    if (outline.countsOf(index).length > 0 || !this.opens(following)) return undefined;
-    return this.bestName(index, next) === index ? headingByPlace(trimmed) : undefined;
+    if (outline.countsOf(index).length > 0) return undefined;
+    // The next number of the list that the sections are: whatever its counts begin with.
+    const listed = numberInList(trimmed);
+    if (listed !== undefined && listed === this.listed + 1 && this.section) {
+      this.listed = listed;
+      return headingByPlace(trimmed);
+    }
+    if (!this.opens(following)) return undefined;
+    if (this.bestName(index, next) !== index) return undefined;
+    this.listed = listed ?? this.listed;
+    return headingByPlace(trimmed);
   }
 
   /** Of the lines above the counts that begin again, the one that looks most like a name; the nearest of equals. */

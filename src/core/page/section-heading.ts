@@ -33,6 +33,14 @@ export function wordedSection(line: string): Heading | undefined {
 const ENUMERATED = /^(?:\(?(\d{1,2})[).]|([A-Z])\)|\(([A-Z])\)|([IVX]{1,4})[.):])\s+/;
 const COUNTED = /^(?:\p{L}+\s+)?[[(]?\s*(\d{1,3})\s*(?:-|–|to|bis|à|t\/m)\s*(\d{1,3})\s*[\])]?(?:\s*[:.]\s*|\s+|$)/iu;
 
+/** The number that a line is given in a list: `2.`, `(2)`, `B)`. */
+export function numberInList(line: string): number | undefined {
+  const match = ENUMERATED.exec(bareHeading(line));
+  if (!match) return undefined;
+  const letter = match[2] ?? match[3];
+  return match[1] ? Number(match[1]) : letter ? letter.charCodeAt(0) - 64 : romanOf(match[4]);
+}
+
 /** How much a line looks like the name of what follows it, from its form alone. */
 export function headingLikeness(line: string, isNextToSteps: boolean, isAfterBlank: boolean): number {
   const text = line.trim();

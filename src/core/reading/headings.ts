@@ -63,7 +63,8 @@ function readSection(text: string): Heading | undefined {
   const counted = COUNTED_SECTION.exec(text);
   if (counted) {
     const [from, to] = [Number(counted[1]), Number(counted[2])];
-    if (to < from) return undefined;
+    // `(1-2) Step R`, `(5-8) Jazz box` are counts with their steps.
+    if (to - from < (text.startsWith('(') ? 5 : 3)) return undefined;
     return {
       kind: 'section',
       name: '',
