@@ -4,6 +4,7 @@ import { TICKS_A_COUNT } from '../model/ticks';
 import { greatest } from '../model/numbers';
 import { readStepLine } from '../reading/line';
 import type { Counts } from '../reading/counts';
+import { planInProse } from './plan-prose';
 import type { Vocabulary } from '../vocabulary';
 
 /** Longer lines are kept as text and never read as steps: nobody calls 2,000 letters in eight counts. */
@@ -13,12 +14,16 @@ export class Outline {
   private readonly known: (readonly Counts[] | undefined)[];
   /** For every line the next one that has counts, or the number of lines. */
   private readonly next: Int32Array;
+  /** `1. SIDE, BACK ROCK` over lines that have counts of their own: numbers of a list, no counts. */
+  private readonly isList: boolean;
   private farthest: number | undefined;
 
   constructor(
     private readonly raw: readonly string[],
     private readonly vocabulary: Vocabulary,
   ) {
+    const numbered = raw.filter((line) => IN_LIST.test(line)).length;
+    this.isList = numbered > 1 && raw.filter((line) => !IN_LIST.test(line) && COUNTED.test(line)).length > numbered;
     this.known = new Array<readonly Counts[] | undefined>(raw.length);
     this.next = new Int32Array(raw.length + 1).fill(raw.length);
     for (let index = raw.length - 1; index >= 0; index--)
@@ -28,6 +33,7 @@ export class Outline {
   /** The counts of a line in their order, if it has steps for them. */
   countsOf(index: number): readonly Counts[] {
     if (index >= this.raw.length) return NONE;
+    if (this.isList && IN_LIST.test(this.raw[index])) return NONE;
     return (this.known[index] ??= countsIn(this.raw[index], this.vocabulary));
   }
 
@@ -44,6 +50,8 @@ export class Outline {
 }
 
 const NONE: readonly Counts[] = [];
+const IN_LIST = /^\s*\d{1,2}[.)]\s+(?![\d&(])/;
+const COUNTED = /^\s*\(?\d{1,2}\s*(?:[-&,–]\s*\d|\s)/;
 const MAY_COUNT = /\d|\b[SQ]{2}|slow|quick|\p{L},?\s+(?:and\s+)?\p{L}/iu;
 const memories = new WeakMap<Vocabulary, Memory<readonly Counts[]>>();
 
@@ -58,7 +66,7 @@ function countsIn(line: string, vocabulary: Vocabulary): readonly Counts[] {
     // What stands before its counts has to be steps.
     const isBehind = (groups[0]?.counts?.span.from ?? 0) > (groups[0]?.calls[0]?.span.from ?? Infinity);
     const hasSteps = groups.some(({ calls }) => calls.some(({ figure }) => figure));
-    return isBehind && !hasSteps ? NONE : counts;
+    return isBehind && (!hasSteps || planInProse(text).length > 0) ? NONE : counts;
   });
 }
 

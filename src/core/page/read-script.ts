@@ -14,6 +14,8 @@ import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
 import { readLoosePlan, readPlanLine, type PlanItem } from '../reading/plan';
 import type { BlockText, LineKind, PlanEntry, Script, ScriptLine, SectionText } from '../reading/script';
 import { factsSaid } from './facts';
+import { planInProse } from './plan-prose';
+import { numberOf } from '../lexicon/numbers';
 import { customarySection, LONGEST_LINE, Outline } from './outline';
 import {
   bareHeading,
@@ -34,6 +36,15 @@ function isWhole({ groups }: StepLine): boolean {
 
 const isBehind = ({ groups: [first] }: StepLine): boolean =>
   first?.counts !== undefined && first.calls.length > 0 && first.counts.span.from > first.calls[0].span.from;
+
+/** Two items about one wall: the first that was said holds. */
+const saysTheSame = (one: PlanItem, other: PlanItem): boolean =>
+  one.kind === other.kind &&
+  'walls' in one &&
+  'walls' in other &&
+  one.walls.kind === 'walls' &&
+  other.walls.kind === 'walls' &&
+  other.walls.numbers.every((number) => one.walls.kind === 'walls' && one.walls.numbers.includes(number));
 
 /** A name stands at most so many lines above its steps. */
 const FARTHEST = 8;
@@ -108,8 +119,8 @@ class ScriptReader {
     if (/^#(?!#)/.test(trimmed) && this.titleLine === undefined)
       return this.takeTitle(trimmed.replace(/^#\s*/, ''), push);
     const heading =
-      this.placedHeading(trimmed) ??
-      readHeading(trimmed, this.section !== undefined) ??
+      this.placedHeading(this.isMarked ? trimmed : bareHeading(trimmed)) ??
+      readHeading(this.isMarked ? trimmed : bareHeading(trimmed), this.section !== undefined) ??
       this.ownHeading(index, trimmed);
     if (heading) return this.takeHeading(heading, index, push);
     if (trimmed.startsWith('>')) return push('note');
@@ -174,11 +185,22 @@ class ScriptReader {
       (this.lines.every(({ kind }) => kind === 'blank') || this.outline.countsOf(this.lines.length).length > 0)
     )
       return false;
-    const items = strict ? readPlanLine(text) : readLoosePlan(text);
+    const items = strict ? readPlanLine(text) : this.planSaid(text);
     if (items.length === 0 && !strict) return false;
     push('plan', this.section ? { section: this.section } : {});
     this.addPlan(items, this.lines[this.lines.length - 1], span.from);
     return true;
+  }
+
+  /** What a line outside the plan says of walls: in the manner of a plan, or else in sentences, as far as it was not said before. */
+  private planSaid(text: string): readonly PlanItem[] {
+    const loose = readLoosePlan(text);
+    if (this.isMarked || loose.every((item) => !('unread' in item) || item.unread.length === 0 || item.kind === 'tag')) {
+      if (loose.length > 0) return loose;
+    }
+    const said = this.isMarked ? [] : planInProse(text);
+    if (said.length === 0) return loose.every((item) => !('walls' in item) || item.walls.kind !== 'unsaid' || text.length < 60) ? loose : [];
+    return said.filter((item) => !this.plan.some((entry) => saysTheSame(entry.item, item)));
   }
 
   /** `Tag: end of walls 1 & 4` over step lines is the heading of the tag, not only its place. */
@@ -188,13 +210,12 @@ class ScriptReader {
     const next = this.raw.slice(this.lines.length + 1, this.lines.length + 3).find((line) => line.trim() !== '');
     if (next === undefined || this.outline.countsOf(this.raw.indexOf(next, this.lines.length + 1)).length === 0)
       return undefined;
-    const [item] = readLoosePlan(trimmed);
+    const [item] = this.planSaid(trimmed);
     if (item?.kind !== 'tag' && item?.kind !== 'ending') return undefined;
     if (item.kind === 'tag' ? item.tag.kind === 'own' : item.changed) return undefined;
-    const name = item.kind === 'tag' && item.tag.kind === 'named' ? item.tag.text : '';
-    const counts = Number(
-      /\b(\d{1,2})[\s-]*counts?\s*\)?(?:\s+tag)?/i.exec(words.replace(/\bafter\s+\d+\s*counts?/i, ''))?.[1],
-    );
+    const name = item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';
+    const [, said = ''] = /([\p{L}\d]+)[\s-]*(?:counts?|beats?)\b/iu.exec(words.replace(/\bafter\s+\d+\s*counts?/i, '')) ?? [];
+    const counts = numberOf(said) ?? 0;
     return { kind: item.kind, name, title: '', ...(counts > 0 && { counts }) };
   }
 
@@ -370,7 +391,7 @@ class ScriptReader {
     if (heading.kind !== 'tag' && heading.kind !== 'ending') return;
     const line = this.lines[index];
     const words = line.text.replace(/^\s*#+\s*/, '');
-    const placed = readLoosePlan(words).filter(({ kind }) => kind === heading.kind);
+    const placed = this.planSaid(words).filter(({ kind }) => kind === heading.kind);
     this.addPlan(placed, line, line.span.from + line.text.length - words.length);
   }
 

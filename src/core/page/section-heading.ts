@@ -30,15 +30,16 @@ export function wordedSection(line: string): Heading | undefined {
   return sectionHeading(rest, number);
 }
 
-const ENUMERATED = /^(?:\(?(\d{1,2})[).]|([A-Z])\)|\(([A-Z])\)|([IVX]{1,4})[.):])\s+/;
+const ENUMERATED = /^(?:\(?(\d{1,2})[).]|[A-H](\d{1,2})|([A-Z])\)|\(([A-Z])\)|([IVX]{1,4})[.):])(?:\s+|$)/;
 const COUNTED = /^(?:\p{L}+\s+)?[[(]?\s*(\d{1,3})\s*(?:-|–|to|bis|à|t\/m)\s*(\d{1,3})\s*[\])]?(?:\s*[:.]\s*|\s+|$)/iu;
 
 /** The number that a line is given in a list: `2.`, `(2)`, `B)`. */
 export function numberInList(line: string): number | undefined {
   const match = ENUMERATED.exec(bareHeading(line));
   if (!match) return undefined;
-  const letter = match[2] ?? match[3];
-  return match[1] ? Number(match[1]) : letter ? letter.charCodeAt(0) - 64 : romanOf(match[4]);
+  const number = match[1] ?? match[2];
+  const letter = match[3] ?? match[4];
+  return number ? Number(number) : letter ? letter.charCodeAt(0) - 64 : romanOf(match[5]);
 }
 
 /** How much a line looks like the name of what follows it, from its form alone. */
@@ -66,9 +67,9 @@ export function headingByPlace(line: string): Heading {
   const numbered = ENUMERATED.exec(text);
   const rest = numbered ? text.slice(numbered[0].length) : text;
   const counted = rangeOf(rest);
-  const number = numbered?.[1] ? Number(numbered[1]) : undefined;
+  const number = numbered?.[1] ?? numbered?.[2];
   return {
-    ...sectionHeading(counted ? rest.slice(counted.length) : rest, number),
+    ...sectionHeading(counted ? rest.slice(counted.length) : rest, number === undefined ? undefined : Number(number)),
     ...(counted && { counts: counted.to - counted.from + 1 }),
   };
 }

@@ -64,7 +64,8 @@ function readSection(text: string): Heading | undefined {
   if (counted) {
     const [from, to] = [Number(counted[1]), Number(counted[2])];
     // `(1-2) Step R`, `(5-8) Jazz box` are counts with their steps.
-    if (to - from < (text.startsWith('(') ? 5 : 3)) return undefined;
+    const isAlone = counted[0].length === text.length;
+    if (!isAlone && to - from < (text.startsWith('(') ? 5 : 3)) return undefined;
     return {
       kind: 'section',
       name: '',
