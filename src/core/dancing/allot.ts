@@ -36,6 +36,8 @@ export interface Allotment {
   readonly units: readonly Allotted[];
   /** Indices of moments that no call fills. */
   readonly empty: readonly number[];
+  /** How badly the calls fit the counts: nothing for a figure in its usual rhythm. */
+  readonly cost: number;
 }
 
 interface Candidate {
@@ -141,10 +143,10 @@ export function allotCounts(units: readonly Unit[], ticks: readonly number[]): A
       }
     }
   }
-  return withExceptions(follow(units, choice, width), ticks);
+  return withExceptions(follow(units, choice, width, best[0]), ticks);
 }
 
-function follow(units: readonly Unit[], choice: readonly (Candidate | null | undefined)[], width: number): Allotment {
+function follow(units: readonly Unit[], choice: readonly (Candidate | null | undefined)[], width: number, cost: number): Allotment {
   const allotted: Allotted[] = [];
   const empty: number[] = [];
   let place = 0;
@@ -160,12 +162,12 @@ function follow(units: readonly Unit[], choice: readonly (Candidate | null | und
     unit += 1;
   }
   for (; place < width - 1; place++) empty.push(place);
-  return { units: allotted, empty };
+  return { units: allotted, empty, cost };
 }
 
 /** `K step R, on 8 scuff R`: the call takes over one count of the call before it; what that does after it stays. */
-function withExceptions({ units, empty }: Allotment, ticks: readonly number[]): Allotment {
-  if (units.every(({ unit }) => unit.call.at === undefined)) return { units, empty };
+function withExceptions({ units, empty, cost }: Allotment, ticks: readonly number[]): Allotment {
+  if (units.every(({ unit }) => unit.call.at === undefined)) return { units, empty, cost };
   const list = units.filter(({ unit }) => unit.call.at === undefined);
   for (const exception of units.filter(({ unit }) => unit.call.at !== undefined)) {
     const place = ticks.indexOf(tickOfCount(exception.unit.call.at as number));
@@ -183,7 +185,7 @@ function withExceptions({ units, empty }: Allotment, ticks: readonly number[]): 
     if (after > 0) pieces.push({ ...own, first: place + 1, steps: own.steps.slice(before + 1), length: after });
     list.splice(at, 1, ...pieces);
   }
-  return { units: list, empty };
+  return { units: list, empty, cost };
 }
 
 function candidatesOf(unit: Unit, places: number, alone: boolean, next: Figure | undefined): Candidate[] {

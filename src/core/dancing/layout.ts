@@ -7,7 +7,8 @@ import type { CallGroup, StepLine } from '../reading/line';
 import type { Repeat } from '../reading/repeats';
 import { HALF_COUNT } from '../vocabulary/notation';
 import type { BlockText, ScriptLine, SectionText } from '../reading/script';
-import { allotCounts, unitsOfCalls, usualTicks, type Allotment, type Allotted, type Unit } from './allot';
+import { allotCounts, unitsOfCalls, usualTicks, type Allotted, type Unit } from './allot';
+import { chooseCalls, type Choice } from './choose';
 import { mirrorCall } from './resolve';
 import { greatest } from '../model/numbers';
 
@@ -18,6 +19,8 @@ export interface LaidGroup {
   readonly ticks: readonly number[];
   readonly end: number;
   readonly allotted: readonly Allotted[];
+  /** Calls that stand in the line and are not danced: they explain others, or say nothing of steps. */
+  readonly asides: readonly Call[];
   /** Its 1 is also the 1 that an `8&1` before it ends on: one step, if the feet agree. */
   readonly shares?: boolean;
   /** It repeats more than is danced again: nothing of it is. */
@@ -167,7 +170,8 @@ function layRepeat(
         group: { ...group, calls: again },
         ticks: ticks.map((tick) => tick + shift),
         end: Math.min(end, limit) + shift,
-        allotted: cutUnits(allotCounts(unitsOfCalls(again), all).units, ticks.length),
+        allotted: cutUnits(chooseCalls(again, all).units, ticks.length),
+        asides: [],
         empty: empty.filter((tick) => tick < limit).map((tick) => tick + shift),
       };
     }),
@@ -244,12 +248,12 @@ function runningShift(firstTick: number, sectionCounts: number, offset: number):
 function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: number, mirrored: boolean): LaidGroup {
   const { counts } = group;
   const calls: readonly Call[] = mirrored ? group.calls.map(mirrorCall) : group.calls;
-  const known = mirrored ? undefined : allotments.get(group);
-  const units = known && counts ? NO_UNITS : unitsOfCalls(calls);
+  const known = mirrored ? undefined : choices.get(group);
+  const units = counts ? NO_UNITS : unitsOfCalls(calls);
   const ticks = momentsOf(group, units, shift, next);
-  const found = known ?? allotCounts(units, ticks);
-  if (!mirrored) allotments.set(group, found);
-  const { units: allotted, empty } = found;
+  const found: Choice = known ?? (counts ? chooseCalls(calls, ticks) : { ...allotCounts(units, ticks), asides: [] });
+  if (!mirrored) choices.set(group, found);
+  const { units: allotted, empty, asides } = found;
   const last = ticks[ticks.length - 1];
   const end = counts?.floating
     ? next + counts.end
@@ -262,12 +266,13 @@ function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: numbe
     ticks,
     end,
     allotted,
+    asides,
     empty: counts?.floating ? [] : empty.map((index) => ticks[index]),
   };
 }
 
 /** Which call gets which count hangs on the line alone, and a line that was read before is the same object. */
-const allotments = new WeakMap<CallGroup, Allotment>();
+const choices = new WeakMap<CallGroup, Choice>();
 const NO_UNITS: readonly Unit[] = [];
 
 function momentsOf(group: CallGroup, units: readonly Unit[], shift: number, next: number): readonly number[] {

@@ -1,0 +1,145 @@
+/**
+ * Which of the words of a line are danced. All of them, where that fills the counts. Where it doesn't, what stands beside a figure's
+ * name and says the same steps is its explanation, and words that name no step are a remark: the counts choose. Nothing that names
+ * another step is ever left out: it is told as too much.
+ */
+import type { Call } from '../reading/calls';
+import { otherFoot, type Foot } from '../model/feet';
+import type { Figure } from '../vocabulary';
+import type { PatternStep } from '../vocabulary/notation';
+import { allotCounts, unitsOfCalls, type Allotment } from './allot';
+
+export interface Choice extends Allotment {
+  /** Calls of the line that are not danced: explanations of others, and remarks. */
+  readonly asides: readonly Call[];
+}
+
+const COST = {
+  /** Danced so, nothing needs to be chosen. */
+  enough: 1,
+  remark: 1,
+  explanation: 0.4,
+  /** The name is danced, and not what is spelt behind it. */
+  nameAlone: 1.5,
+  /** What is spelt is danced, and not the name. */
+  spellingAlone: 1,
+} as const;
+
+/** `ticks` are the moments of the line in order. */
+export function chooseCalls(calls: readonly Call[], ticks: readonly number[]): Choice {
+  const all = { ...allotCounts(unitsOfCalls(calls), ticks), asides: NONE };
+  if (all.cost < COST.enough || ticks.length === 0) return all;
+  let best: Choice = all;
+  for (const { danced, asides, cost } of readingsOf(calls)) {
+    if (danced.length === 0) continue;
+    const found = allotCounts(unitsOfCalls(danced), ticks);
+    if (found.cost + cost < best.cost) best = { ...found, cost: found.cost + cost, asides };
+  }
+  return best;
+}
+
+interface Reading {
+  readonly danced: readonly Call[];
+  readonly asides: readonly Call[];
+  readonly cost: number;
+}
+
+const NONE: readonly Call[] = [];
+
+/** Other ways to take the same words, each with what it leaves out. */
+function readingsOf(calls: readonly Call[]): Reading[] {
+  const readings: Reading[] = [];
+  const bare = (list: readonly Call[]): readonly Call[] => list.filter(({ figure }) => figure);
+  const without = (list: readonly Call[], left: readonly Call[], cost: number): void => {
+    readings.push({ danced: list, asides: left, cost });
+    const known = bare(list);
+    const remarks = list.length - known.length;
+    if (remarks > 0)
+      readings.push({ danced: known, asides: [...left, ...list.filter(({ figure }) => !figure)], cost: cost + remarks * COST.remark });
+  };
+  without(calls, NONE, 0);
+  const explained = explanationsIn(calls);
+  if (explained.size > 0) {
+    const left = calls.filter((call) => explained.has(call));
+    without(calls.filter((call) => !explained.has(call)), left, left.length * COST.explanation);
+  }
+  const spelt = calls.filter(({ detail }) => detail);
+  if (spelt.length > 0) {
+    const names = calls.map((call) => (call.detail && call.figure ? { ...call, detail: undefined } : call));
+    without(names, spelt.flatMap(({ detail }) => detail ?? []), COST.nameAlone);
+  }
+  const titles = new Set(calls.filter((call, index) => isTitle(call, calls.slice(index + 1))));
+  if (titles.size > 0) without(calls.filter((call) => !titles.has(call)), [...titles], titles.size * COST.spellingAlone);
+  return readings;
+}
+
+/** Calls that say the steps of the figure before them. */
+function explanationsIn(calls: readonly Call[]): ReadonlySet<Call> {
+  const found = new Set<Call>();
+  for (let index = 0; index < calls.length; index++) {
+    const { figure } = calls[index];
+    if (!figure || figure.family === 'single') continue;
+    const length = explainedBy(calls[index], calls.slice(index + 1));
+    for (const call of calls.slice(index + 1, index + 1 + length)) found.add(call);
+    index += length;
+  }
+  return found;
+}
+
+/** A figure whose every step is spelt right behind it. */
+const isTitle = (call: Call, rest: readonly Call[]): boolean =>
+  call.figure !== undefined && call.figure.family !== 'single' && !call.detail && explainedBy(call, rest) >= 2;
+
+/** How many of the calls behind a figure say its own steps, in their order; some may be missing. */
+function explainedBy(title: Call, rest: readonly Call[]): number {
+  const figure = title.figure as Figure;
+  let most = 0;
+  for (const steps of spellingsOf(figure)) {
+    let [place, length] = [0, 0];
+    let lead = title.foot ?? title.feet?.[0] ?? (figure.bare === 'side' ? title.travel : undefined);
+    for (const call of rest) {
+      const next = isTurnSaid(call, figure) ? place : stepsSaid(call, steps, place, lead);
+      if (next === undefined) break;
+      const foot = call.foot ?? call.feet?.[0];
+      if (lead === undefined && foot && next > place) lead = steps[next - (call.feet?.length ?? 1)]?.role === 'B' ? otherFoot(foot) : foot;
+      place = next;
+      length += 1;
+    }
+    if (place > 0 || length === rest.length) most = Math.max(most, length);
+  }
+  return most;
+}
+
+const spellingsOf = (figure: Figure): readonly (readonly PatternStep[])[] => [
+  ...[...figure.turned.values()],
+  ...figure.forms.map(({ steps }) => steps),
+];
+
+/** `a full turn over the left shoulder`, behind a figure that turns. */
+const isTurnSaid = (call: Call, figure: Figure): boolean =>
+  call.figure !== undefined &&
+  call.foot === undefined &&
+  call.direction === undefined &&
+  call.turn !== undefined &&
+  call.figure.bare === 'way' &&
+  (figure.way !== undefined || figure.turned.size > 0);
+
+/** The place behind the steps that a call says, looked for from `place`; undefined when it says another. */
+function stepsSaid(call: Call, steps: readonly PatternStep[], place: number, lead: Foot | undefined): number | undefined {
+  if (!call.figure || call.repeat > 1 || call.more || call.detail) return undefined;
+  const feet = call.feet ?? [call.foot];
+  for (let from = place; from + feet.length <= steps.length; from++)
+    if (feet.every((foot, index) => saysStep(call, foot, steps[from + index], lead))) return from + feet.length;
+  return undefined;
+}
+
+function saysStep(call: Call, foot: Foot | undefined, step: PatternStep, lead: Foot | undefined): boolean {
+  const own = call.figure?.forms[0].steps[0];
+  if (!own || call.figure?.family !== 'single') return false;
+  if (foot && lead && step.role !== 'AB' && step.role !== '-' && (step.role === 'A') !== (foot === lead)) return false;
+  if ((own.effect === 'takes') !== (step.effect === 'takes')) return false;
+  const said = call.direction ?? (own.direction === '*' ? null : own.direction);
+  // After a turn side and forward are one: the body has moved, the foot has not.
+  const isLoose = call.turn !== undefined || step.turn !== 0 || step.direction === '*' || step.direction === null;
+  return said === null || isLoose || said === step.direction || (said === 'side' && step.direction === 'place');
+}
