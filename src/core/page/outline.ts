@@ -4,6 +4,7 @@ import { TICKS_A_COUNT } from '../model/ticks';
 import { greatest } from '../model/numbers';
 import { readStepLine } from '../reading/line';
 import type { Counts } from '../reading/counts';
+import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
 import type { Vocabulary } from '../vocabulary';
 
@@ -51,7 +52,7 @@ export class Outline {
 
 const NONE: readonly Counts[] = [];
 const IN_LIST = /^\s*\d{1,2}[.)]\s+(?![\d&(])/;
-const COUNTED = /^\s*\(?\d{1,2}\s*(?:[-&,–]\s*\d|\s)/;
+const COUNTED = /^\s*(?:\d{1,2}\.\d{1,2}\.?\s+)?\(?\d{1,2}\s*(?:[-&,–]\s*\d|\s)/;
 const MAY_COUNT = /\d|\b[SQ]{2}|slow|quick|\p{L},?\s+(?:and\s+)?\p{L}/iu;
 const memories = new WeakMap<Vocabulary, Memory<readonly Counts[]>>();
 
@@ -61,6 +62,8 @@ function countsIn(line: string, vocabulary: Vocabulary): readonly Counts[] {
   let memory = memories.get(vocabulary);
   if (!memory) memories.set(vocabulary, (memory = new Memory()));
   return memory.of(text, () => {
+    // `Count 32, Walls 4`: several facts in a line are no steps.
+    if (factsSaid(text, 0).length > 1) return NONE;
     const { groups } = readStepLine(text, vocabulary);
     const counts = groups.flatMap((group) => (group.counts && group.counts.ticks.length > 0 ? [group.counts] : []));
     // What stands before its counts has to be steps.

@@ -7,6 +7,7 @@ import type { Span } from '../model/text';
 import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
 import { inEnglish } from '../reading/foreign';
 import { readHeader, readHeaderLines, type Header, type HeaderEntry } from '../reading/header';
+import type { Call } from '../reading/calls';
 import type { Counts } from '../reading/counts';
 import { readHeading, type Heading } from '../reading/headings';
 import { readStepLine, type StepLine } from '../reading/line';
@@ -31,7 +32,7 @@ import {
 function isWhole({ groups }: StepLine): boolean {
   if (groups.some(({ repeat }) => repeat)) return true;
   const calls = groups.flatMap((group) => group.calls);
-  return calls.length > 0 && calls.every((call) => call.figure && call.unread.length === 0);
+  return calls.length > 0 && calls.every(isUnderstood);
 }
 
 const isBehind = ({ groups: [first] }: StepLine): boolean =>
@@ -48,6 +49,9 @@ const saysTheSame = (one: PlanItem, other: PlanItem): boolean =>
 
 /** A name stands at most so many lines above its steps. */
 const FARTHEST = 8;
+
+const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
+  figure !== undefined && unread.length === 0 && detail.every(isUnderstood);
 
 type Growing<T> = { -readonly [K in keyof T]: T[K] };
 

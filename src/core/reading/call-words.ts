@@ -168,7 +168,7 @@ const closing = (foot: Foot, at: number): Call => ({
 const isGesture = ({ figure }: Call): boolean => figure !== undefined && GOES_ON.has(figure.id) && figure.id !== 'jump';
 
 /** Actions of which a heel or a toe is the part that does it: `drop R heel`. */
-const HAS_TOE_AND_HEEL: ReadonlySet<string> = new Set(['drop', 'hook', 'bounce', 'slap', 'drag']);
+const HAS_TOE_AND_HEEL: ReadonlySet<string> = new Set(['drop', 'hook', 'bounce', 'slap', 'drag', 'scuff', 'brush', 'stomp', 'hitch']);
 
 /** `touch R heel`, `cross step R`, `cross toe strut R`: two names for one action. True when the second went into the first. */
 export function mergeName(draft: Draft, figure: Figure): boolean {
@@ -199,6 +199,8 @@ export function mergeName(draft: Draft, figure: Figure): boolean {
 }
 
 function mergeNoun(draft: Draft, before: Figure, noun: Figure): boolean {
+  // `touch R toe behind the left heel`: the part of the other foot.
+  if (draft.sides.length > 1 && draft.direction) return true;
   if (TAKES_TOE_AND_HEEL.has(before.id)) {
     if (before.id !== 'point' || noun.id === 'heel') draft.figure = noun;
     return true;

@@ -105,6 +105,7 @@ class CallReader {
     const spelt =
       token.kind === 'amount' || token.kind === 'number' ? this.vocabulary.findName(this.spelt, this.at) : undefined;
     if (spelt && spelt.figure.definite) return this.takeFigure(spelt.figure, spelt.length);
+    if (token.kind === 'amount' && this.isDiagonal(token)) return this.takeDiagonal();
     if (token.kind === 'amount') return this.takeAmount(token.value, 1);
     if (token.kind === 'times') return this.takeRepeat(token.value, 1);
     if (token.kind === 'hour') return this.takeTarget(readHour(token.word), 1);
@@ -135,6 +136,7 @@ class CallReader {
     this.closes ??= closingBrackets(this.tokens);
     const close = sign === '(' ? this.closes[this.at] : this.at;
     const after = this.tokens[close + 1];
+    if (sign === '(' && this.takeListedFeet(close)) return;
     const often = close < 0 ? 1 : after?.kind === 'times' ? after.value : (REPEAT_WORDS[after?.word ?? ''] ?? 1);
     if (often <= 1) return void (this.at += 1);
     this.finishClause();
@@ -147,6 +149,19 @@ class CallReader {
     const bracket = { times: Math.min(often, 16) };
     for (let index = this.bracketFrom; index < this.calls.length; index++)
       this.calls[index] = { ...this.calls[index], bracket };
+  }
+
+  /** `Chasse right (R L R)`: the feet of the figure, one by one; the side before them says where it goes. */
+  private takeListedFeet(close: number): boolean {
+    const target = this.draft ?? undefined;
+    const inside = this.tokens.slice(this.at + 1, close);
+    const feet = inside.flatMap(({ word }) => FOOT_WORDS[word] ?? SIDE_WORDS[word] ?? []);
+    const isList = feet.length > 1 && inside.every(({ kind, word }) => kind === 'break' || word in FOOT_WORDS || word in SIDE_WORDS);
+    if (!target?.figure || close < 0 || !isList || this.tokens[close + 1]?.kind === 'times') return false;
+    target.listed = feet;
+    target.to = this.tokens[close].to;
+    this.skip(close + 1 - this.at);
+    return true;
   }
 
   private startDetail(): void {
@@ -200,6 +215,8 @@ class CallReader {
   private takeFigure(figure: Figure, length: number): void {
     const draft = this.draft;
     if (figure.id === 'turn' || figure.id === 'full-turn') return this.takeTurnWord(figure, length);
+    // `turning on the ball of R`: what bears the weight is no step.
+    if (draft && /^(?:on|auf|sur)$/.test(this.lastWord) && this.words[this.at] === 'ball') return this.skip(1);
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
     if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
     // Words nobody knows, joined to a figure by "and", are no part of it.
@@ -231,7 +248,7 @@ class CallReader {
   private isOneCall(draft: Draft, figure: Figure): boolean {
     if (this.joint !== 'none') return false;
     const ahead = this.words[this.at + 1];
-    if (isVerbAtEnd(draft, figure) && (ahead === undefined || ahead === ' break')) return true;
+    if (isVerbAtEnd(draft, figure) && (ahead === undefined || ahead === ' break' || SOFT_JOINTS.has(ahead))) return true;
     return mergeName(draft, figure) || onlyNamesFeet(draft, figure, this.words.slice(this.at + 1, this.at + 3));
   }
 
@@ -287,6 +304,16 @@ class CallReader {
     draft.repeat = Math.min(Math.max(value, 1), 16);
     draft.numbered = draft.figure === undefined;
     this.consume(draft, length);
+  }
+
+  /** `forward at 45 degrees R` goes to the corner; nobody turns. */
+  private isDiagonal = ({ value }: Token): boolean => value === CIRCLE / 8 && /^(?:at|im|zu)$/.test(this.lastWord);
+
+  private takeDiagonal(): void {
+    const draft = this.ensure();
+    draft.direction = draft.direction === 'back' ? 'diagonal back' : 'diagonal forward';
+    const next = this.words[this.at + 1] ?? '';
+    this.consume(draft, next in SIDE_WORDS ? 2 : 1);
   }
 
   private takeNumber(token: Token): void {

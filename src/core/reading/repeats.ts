@@ -47,6 +47,8 @@ export function readRepeat(text: string, start: number): Repeat | undefined {
   const opening = OPENING.exec(words);
   if (!opening) return undefined;
   const rest = words.slice(opening[0].length);
+  // "Repeat on the next wall" says that the dance begins again.
+  if (/\b(?:walls?|dance)\b/i.test(rest) && !/\d/.test(rest)) return undefined;
   const section = SECTION.exec(rest)?.[1];
   const spoken = (section ? rest.replace(SECTION, ' ') : rest).replace(
     NAMED_COUNTS,

@@ -64,6 +64,8 @@ export type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span' | 'brac
   places: (Direction | null)[];
   /** What swivels: heels or toes. */
   noun?: string;
+  /** Feet that stand in brackets behind the figure. */
+  listed?: readonly Foot[];
   unread: Span[];
   sides: { foot: Foot; span: Span; sure: boolean; afterObject: boolean; toSide: boolean }[];
   turnWord: boolean;
@@ -162,6 +164,12 @@ export function settle(draft: Draft): Call {
     joined: draft.joined,
     unread: draft.unread,
   };
+  if (draft.listed) {
+    call.feet = draft.listed;
+    call.foot = draft.listed[0];
+    for (const side of draft.sides) if (!side.sure && figure?.bare === 'direction') call.travel = side.foot;
+    return call;
+  }
   const run = draft.sides.filter((side) => !side.afterObject);
   if (isFeetList(draft) && figure?.bare !== 'way') {
     call.feet = draft.sides.map((side) => side.foot);
@@ -215,13 +223,17 @@ function isFeetList(draft: Draft): boolean {
 
 /** A clause of feet alone can belong to the call before: `shuffle 1/2 left, R L R`. */
 export function withFeet(previous: Call, draft: Draft): Call | undefined {
-  const onlySides = draft.sides.length > 0 && !draft.direction && !draft.turn && draft.unread.length === 0;
-  if (!onlySides || isSingle(previous.figure as Figure)) return undefined;
+  const onlySides = draft.sides.length > 0 && !draft.direction && draft.unread.length === 0;
+  const figure = previous.figure as Figure;
+  // `two steps forward, first left, then right`
+  const isCounted = previous.numbered === true && figure.run !== undefined;
+  if (!onlySides || (draft.turn && previous.turn) || (isSingle(figure) && !isCounted)) return undefined;
   const own = draft.sides.map((side) => side.foot);
   const before = previous.feet ?? (previous.foot ? [previous.foot] : []);
   if (own.length === 1 && before.length === 0) return undefined;
   return {
     ...previous,
+    ...(draft.turn && { turn: draft.turn }),
     feet: [...(own.length === 1 || previous.feet ? before : []), ...own],
     span: { from: previous.span.from, to: draft.to },
   };

@@ -126,12 +126,15 @@ export function spellsFigure(moments: readonly Moment[], figure: Figure): boolea
     moments.map(({ action }) => action),
     lead,
   ).split('|');
+  let isKnown = false;
   for (const [key, list] of entries()) {
     if (!list.some((entry) => entry.figure === figure)) continue;
+    isKnown = true;
     const own = key.split('|');
     if (own.length === spelt.length && own.slice(0, -1).every((action, index) => action === spelt[index])) return true;
   }
-  return false;
+  // A name that is nothing but its own spelling (`side together`) can't be contradicted by it.
+  return !isKnown;
 }
 
 /** `scale` 2: the same rhythm, twice as slow. */

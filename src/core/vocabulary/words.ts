@@ -59,7 +59,7 @@ export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
   side: 'side', sideways: 'side', 'zur seite': 'side', seite: 'side', cote: 'side', 'de cote': 'side',
   across: 'cross', over: 'cross', 'in front of': 'cross', 'in front': 'cross', ueber: 'cross', gekreuzt: 'cross', 'vorn gekreuzt': 'cross', 'par dessus': 'cross',
   behind: 'behind', hinter: 'behind', derriere: 'behind', 'hinten gekreuzt': 'behind', 'croise derriere': 'behind',
-  together: 'together', tog: 'together', beside: 'together', 'next to': 'together', neben: 'together', daneben: 'together', heran: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
+  together: 'together', tog: 'together', beside: 'together', 'next to': 'together', 'back in place': 'together', 'back to place': 'together', 'back home': 'together', 'back to centre': 'in', 'back to center': 'in', neben: 'together', daneben: 'together', heran: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
   'in place': 'place', 'on the spot': 'place', 'am platz': 'place', 'auf der stelle': 'place', 'sur place': 'place', 'on place': 'place',
   diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
   out: 'out', apart: 'out', aussen: 'out', 'nach aussen': 'out', ecarte: 'out', exterieur: 'out', in: 'in', centre: 'in', center: 'in', 'au centre': 'in', innen: 'in', 'nach innen': 'in', 'zur mitte': 'in', interieur: 'in',
@@ -81,6 +81,10 @@ export const WAY_WORDS: Readonly<Record<string, Way>> = table({
   counterclockwise: 'left',
   'counter clockwise': 'left',
   ccw: 'left',
+  rechtsherum: 'right',
+  linksherum: 'left',
+  rechtsum: 'right',
+  linksum: 'left',
 });
 
 /** How often, when written before or after a call. */
@@ -112,7 +116,7 @@ export const FILLERS: ReadonlySet<string> = new Set(
     'the a an to on onto of your you with w and at by for from foot feet make do take taking taken end ends ending slightly slight small large big long ball toes knee hand hands finger fingers ' +
     'arm arms hip hips shoulder shoulders body back-and-forth then up down it same time way transfer change whilst slowly quick travel front into around shin ankle leg travelling round reverse syncopated both circle around slow again clockwise-ly each other apart-ly level lightly weighted style ' +
     'mit und auf den der die das dem am im nach zur zum ueber-kopf fuss ein eine einen herum dabei belasten um beiden beide ballen ende richtung beginnend beginnen hand haende hueften huefte knie von vom bei ' +
-    'avec et le la les un une sur au aux du de des en pied pour l d par commencant commencer debut vers dans etwas leicht wenig dabei ganz jeweils angehoben mains hanche hanches genou'
+    'avec et le la les un une sur au aux du de des en pied pour l d par commencant commencer debut vers dans etwas leicht wenig dabei ganz jeweils angehoben erst wieder klein kleines kleinen stueck mains hanche hanches genou'
   ).split(' '),
 );
 
