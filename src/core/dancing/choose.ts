@@ -18,11 +18,11 @@ const COST = {
   /** Danced so, nothing needs to be chosen. */
   enough: 1,
   remark: 1,
-  explanation: 0.4,
+  explanation: 0.2,
   /** The name is danced, and not what is spelt behind it. */
   nameAlone: 1.5,
   /** What is spelt is danced, and not the name. */
-  spellingAlone: 1,
+  spellingAlone: 2,
 } as const;
 
 /** `ticks` are the moments of the line in order. */
@@ -61,7 +61,8 @@ function readingsOf(calls: readonly Call[]): Reading[] {
   const explained = explanationsIn(calls);
   if (explained.size > 0) {
     const left = calls.filter((call) => explained.has(call));
-    without(calls.filter((call) => !explained.has(call)), left, left.length * COST.explanation);
+    const names = calls.filter((call) => !explained.has(call)).map((call) => withTurn(call, calls, explained));
+    without(names, left, left.length * COST.explanation);
   }
   const spelt = calls.filter(({ detail }) => detail);
   if (spelt.length > 0) {
@@ -71,6 +72,13 @@ function readingsOf(calls: readonly Call[]): Reading[] {
   const titles = new Set(calls.filter((call, index) => isTitle(call, calls.slice(index + 1))));
   if (titles.size > 0) without(calls.filter((call) => !titles.has(call)), [...titles], titles.size * COST.spellingAlone);
   return readings;
+}
+
+/** `Chase turn, 1/2 left`: what is said of the turn behind the name is the figure's. */
+function withTurn(call: Call, calls: readonly Call[], explained: ReadonlySet<Call>): Call {
+  const next = calls[calls.indexOf(call) + 1];
+  if (call.turn || !call.figure || !next?.turn || !explained.has(next) || !isTurnSaid(next, call.figure)) return call;
+  return { ...call, turn: next.turn };
 }
 
 /** Calls that say the steps of the figure before them. */
@@ -91,7 +99,7 @@ const isTitle = (call: Call, rest: readonly Call[]): boolean =>
   call.figure !== undefined && call.figure.family !== 'single' && !call.detail && explainedBy(call, rest) >= 2;
 
 /** How many of the calls behind a figure say its own steps, in their order; some may be missing. */
-function explainedBy(title: Call, rest: readonly Call[]): number {
+export function explainedBy(title: Call, rest: readonly Call[]): number {
   const figure = title.figure as Figure;
   let most = 0;
   for (const steps of spellingsOf(figure)) {

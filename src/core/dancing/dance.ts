@@ -224,15 +224,19 @@ function danceSection(section: LaidSection, runsInto: boolean, dancer: Dancer): 
 
 function danceLine(line: ScriptLine, laid: readonly LaidGroup[], offset: number, dancer: Dancer): DancedLine {
   const before = dancer.state;
-  const groups = laid.map((group) => ({ ...group, calls: danceGroup(group, offset, dancer) }));
+  const groups = laid.map((group, index) => ({ ...group, calls: danceGroup(group, offset, dancer, isLastOf(laid, index)) }));
   const calls = groups.flatMap((group) => group.calls);
   const moments = calls.flatMap((call) => call.moments);
   const understood = calls.every((call) => call.figure !== undefined);
   return { line, groups, calls, moments, understood, before, after: dancer.state };
 }
 
-function danceGroup(group: LaidGroup, offset: number, dancer: Dancer): DancedCall[] {
-  const claims = claimsByUnit(group);
+/** A line that repeats others has several groups of words that stand once: what it claims is true behind the last of them. */
+const isLastOf = (laid: readonly LaidGroup[], index: number): boolean =>
+  !laid[index].group.repeat || !laid[index + 1]?.group.repeat;
+
+function danceGroup(group: LaidGroup, offset: number, dancer: Dancer, claimsHere: boolean): DancedCall[] {
+  const claims = claimsHere ? claimsByUnit(group) : group.allotted.map(() => NO_CLAIMS);
   const turns = ridersOf(group.allotted);
   return group.allotted.map((allotted, index) => dancer.dance(group, allotted, offset, turns[index], claims[index]));
 }
@@ -394,6 +398,9 @@ class Dancer {
               : undefined;
       return foot ? { ...action, foot, effect: 'takes' } : action;
     }
+    // `bounce heels three times, weight ends on L`
+    if (action.word === 'bounce' && isFoot(this.state.weight) && claim === otherFoot(this.state.weight))
+      return { ...action, effect: 'takes', foot: claim };
     if (action.effect === 'both' && (claim === 'L' || claim === 'R'))
       return { ...action, effect: 'takes', foot: claim };
     if (action.word === 'turn' && isFoot(this.state.weight))

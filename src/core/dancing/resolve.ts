@@ -73,6 +73,8 @@ function ownCall({ unit }: Allotted): Call {
 function titledShare({ unit, steps }: Allotted, lead: Foot): Turn | undefined {
   const { titled, detailIndex } = unit;
   if (!titled?.figure || !titled.turn?.amount || !titled.detail || steps.length !== 1) return undefined;
+  // Where a step says its own turn, the title only sums up.
+  if (titled.detail.some(({ turn }) => turn?.amount !== undefined)) return undefined;
   const places = titled.detail.length;
   const form = titled.figure.forms.find(({ steps: own }) => own.length === places)?.steps;
   if (!form) return undefined;

@@ -23,7 +23,7 @@ const WEIGHT_GOES_ON = lexiconOf([
   [
     true,
     {
-      en: 'on onto to is ends end stays stay finishes finish finished now the your it over upon at with still in back fully bodyweight foot feet transferred again firmly',
+      en: 'never leaves leave on onto to is ends end stays stay finishes finish finished now the your it over upon at with still in back fully bodyweight foot feet transferred again firmly',
       de: 'auf am ende ist bleibt bleib auf dem den der zum nach fuß füßen verlagern liegt nun wieder',
       fr: 'sur est le la les pied pieds à au reste dessus fini finit',
       nl: 'op is eindigt de het voet blijft',

@@ -6,7 +6,7 @@ import { plainLetters } from './letters';
 const SECTION: Words = {
   en: 'section sect sec s row set eight eights verse sequence phrase part block',
   de: 'abschnitt sektion teil reihe achter block',
-  fr: 'section partie bloc série huit séquence compter',
+  fr: 'section partie bloc série huit séquence',
   nl: 'sectie deel blok reeks rij achttal',
 };
 

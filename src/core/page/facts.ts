@@ -36,7 +36,8 @@ function clausesOf(text: string): { readonly words: string; readonly from: numbe
 
 function factOf(clause: string): KnownKey | undefined {
   const words = clause.match(WORD) ?? [];
-  if (words.length > 14) return undefined;
+  // `A = 32 counts` is a part's.
+  if (words.length > 14 || clause.includes('=')) return undefined;
   const numbers = words.map(numberOf);
   const at = numbers.findIndex((number, index) => number !== undefined && unitOf(words[index + 1] ?? '') !== undefined);
   if (IS_WEIGHT.test(clause) || (WEIGHT.test(clause) && numbers.every((number) => number === undefined))) {
@@ -47,7 +48,7 @@ function factOf(clause: string): KnownKey | undefined {
   if (unit === 'counts' && MINUTE.test(clause)) return 'tempo';
   if (unit === 'counts') return WAITS.test(clause) ? 'intro' : words.length <= 6 ? 'counts' : undefined;
   if (unit) return words.length <= 6 ? unit : undefined;
-  if (WAITS.test(clause) && numbers.some((number) => number !== undefined && number >= 4)) return 'intro';
+  if (/\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attendre|wacht)\b/i.test(clause) && numbers.some((number) => number !== undefined && number >= 4)) return 'intro';
   return words.length > 0 && words.length <= 4 && words.every((word) => word.split('-').every(namesLevel))
     ? 'level'
     : undefined;

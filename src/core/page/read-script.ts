@@ -6,7 +6,7 @@
 import type { Span } from '../model/text';
 import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
 import { inEnglish } from '../reading/foreign';
-import { readHeader, readHeaderLines, type Header, type HeaderEntry } from '../reading/header';
+import { KNOWN_KEYS, readHeader, readHeaderLines, type Header, type HeaderEntry } from '../reading/header';
 import type { Call } from '../reading/calls';
 import type { Counts } from '../reading/counts';
 import { readHeading, type Heading } from '../reading/headings';
@@ -49,6 +49,9 @@ const saysTheSame = (one: PlanItem, other: PlanItem): boolean =>
 
 /** A name stands at most so many lines above its steps. */
 const FARTHEST = 8;
+
+/** Its counts are numbers that may be others. */
+const isPlain = ({ groups: [first] }: StepLine): boolean => (first?.counts?.ticks.length ?? 0) > 0 && !first?.counts?.problem;
 
 const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
   figure !== undefined && unread.length === 0 && detail.every(isUnderstood);
@@ -130,6 +133,8 @@ class ScriptReader {
     if (trimmed.startsWith('>')) return push('note');
     if (/^option\b.*:/i.test(trimmed) && /^\s/.test(text)) return push('option');
     if (this.block?.kind === 'figure') return push('figure');
+    const hasFacts = !this.block && !this.isMarked && index !== this.firstLine && factsSaid(text, 0).length > 1;
+    if (hasFacts && this.takeHeaderLine(text, span, push)) return;
     if (this.takePlan(text, span, push)) return;
     if (!this.block && this.takeHeaderLine(text, span, push)) return;
     if (this.takeStep(text, push)) return;
@@ -146,7 +151,9 @@ class ScriptReader {
   private takeHeaderLine(text: string, span: Span, push: (kind: LineKind) => void): boolean {
     const keyed = /^\s*\d/.test(text) ? [] : readHeaderLines(text, span.from);
     const isTitle = this.titleLine === undefined && this.lines.every(({ kind }) => kind === 'blank');
-    const entries = keyed.length > 0 || isTitle ? keyed : factsSaid(text, span.from);
+    const isKnown = keyed.some(({ key }) => KNOWN_KEYS.some((known) => known === key));
+    const said = isKnown || isTitle ? [] : factsSaid(text, span.from);
+    const entries = said.length > 0 ? said : keyed;
     if (entries.length === 0) return false;
     this.entries.push(...entries);
     push('header');
@@ -156,6 +163,8 @@ class ScriptReader {
   private takeStep(text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
     const step = readStepLine(text, this.own.vocabulary);
     const counted = step.groups[0]?.counts !== undefined;
+    // What the whole sheet shows to be a number in a list, or facts.
+    if (counted && !this.isMarked && this.outline.countsOf(this.lines.length).length === 0 && isPlain(step)) return false;
     const hasSteps = step.groups.some(({ calls }) => calls.some(({ figure }) => figure));
     // Outside every block a line has to have counts to be steps.
     if (counted ? isBehind(step) && !hasSteps : !this.block || !isWhole(step)) return false;
@@ -214,7 +223,7 @@ class ScriptReader {
     const next = this.raw.slice(this.lines.length + 1, this.lines.length + 3).find((line) => line.trim() !== '');
     if (next === undefined || this.outline.countsOf(this.raw.indexOf(next, this.lines.length + 1)).length === 0)
       return undefined;
-    const [item] = this.planSaid(trimmed);
+    const [item] = this.isMarked ? readLoosePlan(trimmed) : [...planInProse(trimmed), ...readLoosePlan(trimmed)];
     if (item?.kind !== 'tag' && item?.kind !== 'ending') return undefined;
     if (item.kind === 'tag' ? item.tag.kind === 'own' : item.changed) return undefined;
     const name = item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';
@@ -312,7 +321,7 @@ class ScriptReader {
       if (line.trim() === '' || /^\s*[>#]/.test(line)) continue;
       if (index === this.firstLine) continue;
       if (index > from && (readHeading(line.trim(), false) ?? wordedSection(line))) return undefined;
-      if (readLoosePlan(line).length > 0) continue;
+      if (readLoosePlan(line).length > 0 || (!this.block && factsSaid(line, 0).length > 0)) continue;
       const isNext = this.raw.slice(index + 1, to).every((one) => one.trim() === '');
       const likeness = headingLikeness(line, isNext, (this.raw[index - 1] ?? '').trim() === '');
       if (likeness >= most) [best, most] = [index, likeness];

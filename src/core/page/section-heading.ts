@@ -9,7 +9,7 @@ const OPENING = /^(?:the\s+|der\s+|die\s+|le\s+|la\s+|de\s+)?([\p{L}\d.]+)(?:\s+
 const ENDS = /^\s*(?:$|[:.,;()[\]–—|-])/;
 
 /** The signs a writer draws around a heading taken away. */
-export const bareHeading = (line: string): string => line.replace(DRAWN, '');
+export const bareHeading = (line: string): string => line.replace(DRAWN, '').replace(/\s*[~*=_]{2,}\s*/g, ' ');
 
 /** A section by its wording alone, wherever it stands; undefined for anything else. */
 export function wordedSection(line: string): Heading | undefined {

@@ -35,9 +35,14 @@ export interface Asides {
 }
 
 const WORD = /[\p{L}\d]+(?:[:'’][\p{L}\d]+)*/gu;
-const MAY_SAY = /weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+/** `..., or just walk R, L`: another way to dance it, to the end of the sentence. */
+const OPTION = /[,;–—]\s*(?:or|oder|ou|of)\s+(?:just\s+|a\s+|nur\s+|simplement\s+)?\p{L}[^.;]*/iu;
+/** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
+const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
+const MAY_SAY = /\bor\b|\boder\b|\bou\b|\bof\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
-export function readAsides(text: string, start: number, vocabulary: Vocabulary): Asides {
+/** `counted`: the line opens with its counts. */
+export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
   const weightClaims: Marks['weightClaims'][number][] = [];
   const facingClaims: Marks['facingClaims'][number][] = [];
   if (!MAY_SAY.test(text)) return { rest: text, weightClaims, facingClaims };
@@ -52,6 +57,9 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary):
     take(span);
     if (facing !== undefined) facingClaims.push({ span, facing });
   }
+  const option = OPTION.exec(rest);
+  if (option && option.index > start) take({ from: option.index, to: option.index + option[0].length });
+  if (counted) for (const { index, 0: words } of rest.matchAll(COUNTS_AGAIN)) if (index >= start) take({ from: index, to: index + words.length });
   for (const found of weightsIn(wordsOf(rest, start), vocabulary)) {
     take(found.span);
     if (found.weight) weightClaims.push({ span: found.span, weight: found.weight });

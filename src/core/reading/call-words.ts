@@ -60,6 +60,8 @@ const ONE_PLACE: ReadonlySet<string> = new Set([
   'back behind',
   'behind back',
   'place in',
+  'forward place',
+  'back place',
   'in place',
 ]);
 

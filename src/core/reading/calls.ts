@@ -58,6 +58,14 @@ export function readCalls(
 
 const PIVOT = figureById('pivot');
 
+/** `ball of the right`: how many words. */
+function ballLength(words: readonly string[], at: number): number {
+  let length = 1;
+  while (length < 4 && /^(?:of|the|foot|your)$/.test(words[at + length] ?? '')) length += 1;
+  const side = words[at + length] ?? '';
+  return length > 1 && (side in SIDE_WORDS || side in FOOT_WORDS) ? length + 1 : 1;
+}
+
 class CallReader {
   private readonly words: string[];
   /** As `words`, with fractions and numbers in the words that figures are named with: `cross, 1/4, 1/4, cross`. */
@@ -216,7 +224,7 @@ class CallReader {
     const draft = this.draft;
     if (figure.id === 'turn' || figure.id === 'full-turn') return this.takeTurnWord(figure, length);
     // `turning on the ball of R`: what bears the weight is no step.
-    if (draft && /^(?:on|auf|sur)$/.test(this.lastWord) && this.words[this.at] === 'ball') return this.skip(1);
+    if (draft && /^(?:on|auf|sur)$/.test(this.lastWord) && this.words[this.at] === 'ball') return this.skip(ballLength(this.words, this.at));
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
     if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
     // Words nobody knows, joined to a figure by "and", are no part of it.

@@ -53,7 +53,12 @@ function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
   const { marks, rest: unmarked } = readMarks(plainSigns(text));
   const start = BULLET.exec(unmarked)?.[0].length ?? 0;
   const opening = openingCounts(unmarked, start);
-  const { rest, weightClaims, facingClaims } = readAsides(unmarked, opening ? opening.span.to : start, vocabulary);
+  const { rest, weightClaims, facingClaims } = readAsides(
+    unmarked,
+    opening ? opening.span.to : start,
+    vocabulary,
+    opening !== undefined,
+  );
   const groups = stretchesOf(rest, start, opening).map(({ from, to, counts }): CallGroup => {
     const words = rest.slice(0, to);
     const repeat = readRepeat(words, from);

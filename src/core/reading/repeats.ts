@@ -48,7 +48,7 @@ export function readRepeat(text: string, start: number): Repeat | undefined {
   if (!opening) return undefined;
   const rest = words.slice(opening[0].length);
   // "Repeat on the next wall" says that the dance begins again.
-  if (/\b(?:walls?|dance)\b/i.test(rest) && !/\d/.test(rest)) return undefined;
+  if (/\b(?:walls?|dance|danse|tanz|début)\b/i.test(rest) && !/\d/.test(rest)) return undefined;
   const section = SECTION.exec(rest)?.[1];
   const spoken = (section ? rest.replace(SECTION, ' ') : rest).replace(
     NAMED_COUNTS,

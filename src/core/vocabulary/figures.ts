@@ -211,7 +211,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   // Turns
   row('hinge', 'turns', { en: ['hinge turn', 'hinge'] }, ['1-2 | 1&: A side, B side +T'], { way: 'out', amount: 24, bare: 'way', care: 'turning' }),
   row('chase-turn', 'turns', { en: ['chase turn', 'step pivot step', 'step turn step', 'chase'] }, ['1&2 | 1-3: A fwd, B pivot +T, A fwd'], { way: 'in', amount: 24, definite: true, care: 'turning', bare: 'way' }),
-  row('paddle', 'turns', { en: ['paddle turn', 'paddle', 'push turn paddle'] }, ['1-2 | 1& | &1: A fwd, B pivot +T'], { way: 'in', amount: 12, run: 'A fwd, B pivot', fills: true, share: 'pairs', bare: 'way', care: 'turning' }),
+  row('paddle', 'turns', { en: ['paddle turn', 'paddle', 'push turn paddle'] }, ['1-2 | 1& | &1: A fwd, B pivot +T', '1: B pivot +T'], { way: 'in', amount: 12, run: 'A fwd, B pivot', fills: true, share: 'pairs', bare: 'way', care: 'turning' }),
   row('push-paddle', 'turns', { en: ['push', 'paddle push'] }, ['1: [A touch side] +T'], { way: 'in', amount: 6, bare: 'foot', care: 'turning' }),
   row('monterey', 'turns', { en: ['monterey', 'monterey turn'] }, ['1-4: [A point side], A tog +T, [B point side], B tog', '1-3: [A point side], A tog +T, [B point side]', '1: A tog +T'], { way: 'out', amount: 24, care: 'turning', bare: 'side' }),
   row('push-turn', 'turns', { en: ['push turn', 'rock recover half', 'press turn'] }, ['1-3 | 1&2: A rock fwd, B recover, A fwd +T'], { way: 'out', amount: 24, care: 'turning', bare: 'way' }),

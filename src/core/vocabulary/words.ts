@@ -113,7 +113,7 @@ export const REPEAT_WORDS: Readonly<Record<string, number>> = table({
 /** Words that carry nothing the weight or the facing depends on. */
 export const FILLERS: ReadonlySet<string> = new Set(
   (
-    'the a an to on onto of your you with w and at by for from foot feet make do take taking taken end ends ending slightly slight small large big long ball toes knee hand hands finger fingers ' +
+    'so the a an to on onto of your you with w and at by for from foot feet make do take taking taken end ends ending slightly slight small large big long ball toes knee hand hands finger fingers ' +
     'arm arms hip hips shoulder shoulders body back-and-forth then up down it same time way transfer change whilst slowly quick travel front into around shin ankle leg travelling round reverse syncopated both circle around slow again clockwise-ly each other apart-ly level lightly weighted style ' +
     'mit und auf den der die das dem am im nach zur zum ueber-kopf fuss ein eine einen herum dabei belasten um beiden beide ballen ende richtung beginnend beginnen hand haende hueften huefte knie von vom bei ' +
     'avec et le la les un une sur au aux du de des en pied pour l d par commencant commencer debut vers dans etwas leicht wenig dabei ganz jeweils angehoben erst wieder klein kleines kleinen stueck mains hanche hanches genou'

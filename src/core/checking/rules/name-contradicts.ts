@@ -1,5 +1,6 @@
 import { nameMoments, spellsFigure } from '../../rewriting/name';
 import type { DancedCall, DancedLine } from '../../dancing/dance';
+import { explainedBy } from '../../dancing/choose';
 import { linesOf, placeIn, replacing, section, type Found, type Rule } from '../rule';
 
 export const nameContradicts: Rule = {
@@ -41,6 +42,8 @@ function judge({ line }: DancedLine, calls: DancedCall[]): Found[] {
   const moments = calls.flatMap((call) => call.moments);
   if (!titled || !figure || figure.run || figure.family === 'single' || figure.family === 'own') return [];
   if (calls.some((call) => !call.figure || call.unplaced) || spellsFigure(moments, figure)) return [];
+  const said = titled.detail ?? [];
+  if (explainedBy({ ...titled, detail: undefined }, said) === said.length) return [];
   const named = nameMoments(moments);
   const until = line.text.indexOf(':', titled.span.from);
   const span = placeIn(line, {
