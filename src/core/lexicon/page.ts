@@ -14,7 +14,7 @@ export type FactUnit = 'counts' | 'walls' | 'tempo';
 
 /** What a number at the head of a sheet counts. */
 const UNITS: readonly (readonly [FactUnit, Words])[] = [
-  ['counts', { en: 'count counts ct cts beats steps', de: 'counts count zählzeiten taktschläge schläge', fr: 'temps comptes compte t', nl: 'tellen tel' }],
+  ['counts', { en: 'count counts ct cts beats steps', de: 'counts count zählzeiten taktschläge schläge schritte', fr: 'temps comptes compte t', nl: 'tellen tel' }],
   ['walls', { en: 'wall walls', de: 'wand wände wall', fr: 'mur murs m', nl: 'muur muren' }],
   ['tempo', { en: 'bpm', de: 'bpm', fr: 'bpm', nl: 'bpm' }],
 ]; // prettier-ignore

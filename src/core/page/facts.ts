@@ -45,7 +45,7 @@ function factOf(clause: string): KnownKey | undefined {
   }
   const behind = numbers.findIndex((number, index) => number !== undefined && index > 0 && words.length === 2 && unitOf(words[index - 1]) !== undefined);
   const unit = at >= 0 ? unitOf(words[at + 1]) : behind > 0 ? unitOf(words[behind - 1]) : gluedUnit(words);
-  if (unit === 'counts' && MINUTE.test(clause)) return 'tempo';
+  if (unit === 'counts' && (MINUTE.test(clause) || isTempo(words, numbers))) return 'tempo';
   if (unit === 'counts') return WAITS.test(clause) ? 'intro' : words.length <= 6 ? 'counts' : undefined;
   if (unit) return words.length <= 6 ? unit : undefined;
   if (/\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attendre|wacht)\b/i.test(clause) && numbers.some((number) => number !== undefined && number >= 4)) return 'intro';
@@ -53,6 +53,11 @@ function factOf(clause: string): KnownKey | undefined {
     ? 'level'
     : undefined;
 }
+
+/** `about 110 beats`: no dance has so many and not whole eights. */
+const isTempo = (words: readonly string[], numbers: readonly (number | undefined)[]): boolean =>
+  words.some((word) => /^(?:beats|schläge|taktschläge|temps)$/i.test(word)) &&
+  numbers.some((number) => number !== undefined && number > 69 && number % 8 !== 0);
 
 /** `32ct`, `4-wall` as one word. */
 function gluedUnit(words: readonly string[]): ReturnType<typeof unitOf> {

@@ -25,6 +25,7 @@ import {
   LEAST_LIKENESS,
   numberInList,
   rangeOf,
+  wordedOpening,
   wordedSection,
 } from './section-heading';
 
@@ -130,6 +131,7 @@ class ScriptReader {
       readHeading(this.isMarked ? trimmed : bareHeading(trimmed), this.section !== undefined) ??
       this.ownHeading(index, trimmed);
     if (heading) return this.takeHeading(heading, index, push);
+    if (this.takeHeadedStep(index, text, push)) return;
     if (trimmed.startsWith('>')) return push('note');
     if (/^option\b.*:/i.test(trimmed) && /^\s/.test(text)) return push('option');
     if (this.block?.kind === 'figure') return push('figure');
@@ -160,6 +162,16 @@ class ScriptReader {
     return true;
   }
 
+  /** `PART ONE. Walk R, L (1, 2)`: a heading and its first steps in one line. */
+  private takeHeadedStep(index: number, text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
+    const opening = this.isMarked || this.outline.countsOf(index).length === 0 ? undefined : wordedOpening(text);
+    if (!opening) return false;
+    const { heading, length } = opening;
+    const block = this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
+    this.addSection(block, { ...heading, number: heading.number ?? block.sections.length + 1 }, index);
+    return this.takeStep(' '.repeat(length) + text.slice(length), (kind, more) => push(kind, { ...more, heading }));
+  }
+
   private takeStep(text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
     const step = readStepLine(text, this.own.vocabulary);
     const counted = step.groups[0]?.counts !== undefined;
@@ -168,6 +180,8 @@ class ScriptReader {
     const hasSteps = step.groups.some(({ calls }) => calls.some(({ figure }) => figure));
     // Outside every block a line has to have counts to be steps.
     if (counted ? isBehind(step) && !hasSteps : !this.block || !isWhole(step)) return false;
+    // "Repeat." under a section that is full says that the dance begins again.
+    if (!this.isMarked && !counted && step.groups.some(({ repeat }) => repeat && !repeat.counts && !repeat.section) && this.isFull()) return false;
     const section = this.nextSection(step) ?? this.openSection();
     push('step', { step, section });
     this.count(step);
@@ -254,12 +268,15 @@ class ScriptReader {
     if (!this.isCounted) return false;
     if (block?.kind !== 'part') return first === 0;
     const length = (section.counts ?? 8) * TICKS_A_COUNT;
-    const isFull = this.reached - this.begin >= length;
-    if (!isFull || (this.isMarked && section.headingLine !== undefined)) return false;
+    if (!this.isFull() || (this.isMarked && section.headingLine !== undefined)) return false;
     // After an `8&1` the next section begins on its 2.
     if (this.borrows && first === this.reached - length) return true;
     const runsOn = !section.countsStated && this.outline.runsTo(length) && this.reached % length === 0;
     return first <= 0 || (runsOn && first === this.reached);
+  }
+
+  private isFull(): boolean {
+    return this.section !== undefined && this.isCounted && this.reached - this.begin >= (this.section.counts ?? 8) * TICKS_A_COUNT;
   }
 
   /** Where the counts of the section begin, as they are written, and how far they have come. */
@@ -286,7 +303,7 @@ class ScriptReader {
     )
       return undefined;
     const worded = wordedSection(trimmed);
-    if (worded) return worded;
+    if (worded) return outline.countsOf(index).length > 0 ? undefined : worded;
     const next = outline.nextCounted(index);
     const [following] = outline.countsOf(next);
     if (!following || next - index > FARTHEST) return undefined;

@@ -30,6 +30,13 @@ export function wordedSection(line: string): Heading | undefined {
   return sectionHeading(rest, number);
 }
 
+/** The heading that opens a line of steps, and how many letters it is. */
+export function wordedOpening(line: string): { readonly heading: Heading; readonly length: number } | undefined {
+  const opening = /^\s*[^.:)–—]{3,40}?[.:)–—]\s+(?=\S)/u.exec(line)?.[0];
+  const heading = opening && wordedSection(opening.replace(/[.:)–—]\s+$/, ''));
+  return heading ? { heading, length: opening.length } : undefined;
+}
+
 const ENUMERATED = /^(?:\(?(\d{1,2})[).]|[A-H](\d{1,2})|([A-Z])\)|\(([A-Z])\)|([IVX]{1,4})[.):])(?:\s+|$)/;
 const COUNTED = /^(?:\p{L}+\s+)?[[(]?\s*(\d{1,3})\s*(?:-|–|to|bis|à|t\/m)\s*(\d{1,3})\s*[\])]?(?:\s*[:.]\s*|\s+|$)/iu;
 

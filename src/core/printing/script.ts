@@ -36,8 +36,10 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
       return printFact(script, line, style);
     case 'heading':
       return printHeading(script, line, style);
-    case 'step':
-      return printStepLine(line.step as StepLine, { shift: shiftOf(line), style, counts: counts?.get(line.index) });
+    case 'step': {
+      const steps = printStepLine(line.step as StepLine, { shift: shiftOf(line), style, counts: counts?.get(line.index) });
+      return line.heading ? `${printHeading(script, line, style)}\n${steps}` : steps;
+    }
     case 'note':
       return `> ${line.text.trim().replace(/^>\s*/, '')}`;
     case 'option':

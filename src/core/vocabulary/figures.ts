@@ -75,7 +75,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('walk', { en: ['walk', 'prissy walk', 'camel walk', 'swivel walk', 'boogie walk'], de: ['gehen', 'Walk'], fr: ['marche', 'marcher'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('run', { en: ['run', 'jog'], de: ['laufen'], fr: ['courir', 'course'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('cross', { en: ['cross'], de: ['kreuzen', 'kreuzt', 'kreuze'], fr: ['croiser', 'croise'] }, ['1: A * +T'], { direction: 'cross' }),
-  single('close', { en: ['close', 'bring', 'step together', 'step beside', 'step close'], de: ['heransetzen', 'schließen', 'schließt'], fr: ['assembler', 'assemble', 'rassemble', 'rassembler'] }, ['1: A tog +T']),
+  single('close', { en: ['close', 'bring', 'step together', 'step beside', 'step close'], de: ['heransetzen', 'schließen', 'schließt', 'beistellen'], fr: ['assembler', 'assemble', 'rassemble', 'rassembler', 'ramener', 'ramène', 'rejoindre'] }, ['1: A tog +T']),
   single('lock', { en: ['lock'] }, ['1: A lock +T']),
   single('ball', { en: ['ball'], fr: ['plante'] }, ['1: A ball * small +T'], { direction: 'together' }),
   single('stomp', { en: ['stomp', 'stamp'], de: ['stampfen', 'aufstampfen'], fr: ['taper du pied', 'frapper du pied'] }, ['1: A stomp * +T'], { direction: 'place', run: 'A stomp *, B stomp *', care: 'landing' }),
@@ -102,7 +102,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('press', { en: ['press'] }, ['1: A press * +T'], { direction: 'diagonal forward' }),
   single('lunge', { en: ['lunge'] }, ['1: A lunge * +T'], { direction: 'side', care: 'bending' }),
   single('sway', { en: ['sway', 'hip sway', 'sway hip'], de: ['Hüften schwingen'], fr: ['balancer'] }, ['1: A sway side'], { run: 'A sway side, B sway side', fills: true }),
-  single('bump', { en: ['bump', 'hip bump', 'bump hip', 'hip', 'push hip', 'hip push', 'swing hip'], de: ['Hüftstoß'], fr: ['coup de hanche', 'coups de hanches'] }, ['1: - bump'], { run: '- bump', fills: true, rides: true }),
+  single('bump', { en: ['bump', 'hip bump', 'bump hip', 'hip', 'push hip', 'hip push', 'swing hip'], de: ['Hüftstoß', 'Hüfte', 'Hüften', 'Hüftschwung'], fr: ['coup de hanche', 'coups de hanches'] }, ['1: - bump'], { run: '- bump', fills: true, rides: true }),
   single('roll', { en: ['hip roll', 'body roll', 'roll hip', 'hip circle', 'circle hip'], de: ['Hüftkreisen'], fr: ['rouler les hanches'] }, ['1: - roll'], { run: '- roll', fills: true, rides: true, care: 'bending' }),
   single('dip', { en: ['dip'] }, ['1: - sit'], { rides: true, care: 'bending' }),
   single('sit', { en: ['sit'], de: ['absitzen'] }, ['1: - sit'], { rides: true, care: 'bending' }),
@@ -184,7 +184,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('pony', 'triples', { en: ['pony', 'pony step'] }, ['1&2: A *, B place, A place'], { direction: 'back' }),
 
   // Lines to the side
-  row('vine', 'lines', { en: ['vine', 'grapevine', 'grape vine'], fr: ['vigne'] }, ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'], { bare: 'side', way: 'out', turned: { 'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]', 'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4' } }),
+  row('vine', 'lines', { en: ['vine', 'grapevine', 'grape vine'], de: ['Weinranke', 'Ranke'], fr: ['vigne'] }, ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'], { bare: 'side', way: 'out', turned: { 'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]', 'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4' } }),
   row('rolling-vine', 'lines', { en: ['rolling vine', 'rolling grapevine', 'three step turn', '3 step turn', 'turning vine'], fr: ['vigne tournée'] }, ['1-4: A fwd +1/4, B back +1/2, A side +1/4, [B touch tog]', '1-3 | 1&2: A fwd +1/4, B back +1/2, A side +1/4'], { bare: 'side', way: 'out', amount: 48, definite: true, turned: { '1 1/4': 'A fwd +1/4, B back +1/2, A fwd +1/2, [B touch tog]' }, care: 'turning' }),
   row('weave', 'lines', { en: ['weave'], de: ['Weave'] }, ['1-4 | 1&2&: A side, B behind, A side, B cross'], { bare: 'direction', run: 'A side, B behind, A side, B cross', fills: true, share: 'steps' }),
   row('behind-side-cross', 'lines', { en: ['behind side cross'] }, ['1&2 | 1-3: A behind, B side +T, A cross'], { bare: 'foot' }),
