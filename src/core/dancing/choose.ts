@@ -18,6 +18,8 @@ const COST = {
   /** Danced so, nothing needs to be chosen. */
   enough: 1,
   remark: 1,
+  /** `step L to the side swaying left`: one action said twice. */
+  styling: 0.6,
   explanation: 0.2,
   /** The name is danced, and not what is spelt behind it. */
   nameAlone: 1.5,
@@ -64,6 +66,9 @@ function readingsOf(calls: readonly Call[]): Reading[] {
     const names = calls.filter((call) => !explained.has(call)).map((call) => withTurn(call, calls, explained));
     without(names, left, left.length * COST.explanation);
   }
+  for (const repeated of repeatedIn(calls)) without(repeated, NONE, 0);
+  const riding = new Set(calls.filter((call, index) => isStyling(call, calls[index - 1])));
+  if (riding.size > 0) without(calls.filter((call) => !riding.has(call)), [...riding], riding.size * COST.styling);
   const spelt = calls.filter(({ detail }) => detail);
   if (spelt.length > 0) {
     const names = calls.map((call) => (call.detail && call.figure ? { ...call, detail: undefined } : call));
@@ -80,6 +85,27 @@ function withTurn(call: Call, calls: readonly Call[], explained: ReadonlySet<Cal
   if (call.turn || !call.figure || !next?.turn || !explained.has(next) || !isTurnSaid(next, call.figure)) return call;
   return { ...call, turn: next.turn };
 }
+
+/** What "twice" behind a comma repeats: the call before it, or all that was said before. */
+function repeatedIn(calls: readonly Call[]): (readonly Call[])[] {
+  const at = calls.findIndex(({ again }) => again !== undefined);
+  const times = calls[at]?.again;
+  if (at < 1 || times === undefined) return [];
+  const [before, rest] = [calls.slice(0, at), calls.slice(at + 1)];
+  const bracket = { times: Math.min(times, 16) };
+  return [
+    [...before.slice(0, -1), { ...before[at - 1], repeat: bracket.times }, ...rest],
+    [...before.map((call) => ({ ...call, bracket })), ...rest],
+  ];
+}
+
+/** A second name in one breath, on the same foot or none, that takes no place of its own. */
+const isStyling = (call: Call, before: Call | undefined): boolean =>
+  call.breath === true &&
+  call.figure?.family === 'single' &&
+  before?.figure !== undefined &&
+  !call.turn &&
+  (call.foot === undefined || call.foot === before.foot);
 
 /** Calls that say the steps of the figure before them. */
 function explanationsIn(calls: readonly Call[]): ReadonlySet<Call> {
@@ -101,12 +127,13 @@ const isTitle = (call: Call, rest: readonly Call[]): boolean =>
 /** How many of the calls behind a figure say its own steps, in their order; some may be missing. */
 export function explainedBy(title: Call, rest: readonly Call[]): number {
   const figure = title.figure as Figure;
+  const turns = title.turn !== undefined || figure.amount !== undefined;
   let most = 0;
   for (const steps of spellingsOf(figure)) {
     let [place, length] = [0, 0];
     let lead = title.foot ?? title.feet?.[0] ?? (figure.bare === 'side' ? title.travel : undefined);
     for (const call of rest) {
-      const next = isTurnSaid(call, figure) ? place : stepsSaid(call, steps, place, lead);
+      const next = isTurnSaid(call, figure) ? place : stepsSaid(call, steps, place, lead, turns);
       if (next === undefined) break;
       const foot = call.foot ?? call.feet?.[0];
       if (lead === undefined && foot && next > place) lead = steps[next - (call.feet?.length ?? 1)]?.role === 'B' ? otherFoot(foot) : foot;
@@ -133,21 +160,33 @@ const isTurnSaid = (call: Call, figure: Figure): boolean =>
   (figure.way !== undefined || figure.turned.size > 0);
 
 /** The place behind the steps that a call says, looked for from `place`; undefined when it says another. */
-function stepsSaid(call: Call, steps: readonly PatternStep[], place: number, lead: Foot | undefined): number | undefined {
+function stepsSaid(
+  call: Call,
+  steps: readonly PatternStep[],
+  place: number,
+  lead: Foot | undefined,
+  turns: boolean,
+): number | undefined {
   if (!call.figure || call.repeat > 1 || call.more || call.detail) return undefined;
   const feet = call.feet ?? [call.foot];
   for (let from = place; from + feet.length <= steps.length; from++)
-    if (feet.every((foot, index) => saysStep(call, foot, steps[from + index], lead))) return from + feet.length;
+    if (feet.every((foot, index) => saysStep(call, foot, steps[from + index], lead, turns))) return from + feet.length;
   return undefined;
 }
 
-function saysStep(call: Call, foot: Foot | undefined, step: PatternStep, lead: Foot | undefined): boolean {
+function saysStep(
+  call: Call,
+  foot: Foot | undefined,
+  step: PatternStep,
+  lead: Foot | undefined,
+  turns: boolean,
+): boolean {
   const own = call.figure?.forms[0].steps[0];
   if (!own || call.figure?.family !== 'single') return false;
   if (foot && lead && step.role !== 'AB' && step.role !== '-' && (step.role === 'A') !== (foot === lead)) return false;
   if ((own.effect === 'takes') !== (step.effect === 'takes')) return false;
   const said = call.direction ?? (own.direction === '*' ? null : own.direction);
   // After a turn side and forward are one: the body has moved, the foot has not.
-  const isLoose = call.turn !== undefined || step.turn !== 0 || step.direction === '*' || step.direction === null;
+  const isLoose = call.turn !== undefined || (turns && step.turn !== 0) || step.direction === '*' || step.direction === null;
   return said === null || isLoose || said === step.direction || (said === 'side' && step.direction === 'place');
 }

@@ -37,9 +37,11 @@ export interface Asides {
 const WORD = /[\p{L}\d]+(?:[:'’][\p{L}\d]+)*/gu;
 /** `..., or just walk R, L`: another way to dance it, to the end of the sentence. */
 const OPTION = /[,;–—]\s*(?:or|oder|ou|of)\s+(?:just\s+|a\s+|nur\s+|simplement\s+)?\p{L}[^.;]*/iu;
+/** `clapping on every touch`. */
+const ON_EVERY = /[,;]?\s*(?:and\s+)?\p{L}+\s+(?:hands\s+)?(?:on|at|with|bei|à)\s+(?:every|each|all|jedem|chaque)\b[^,.;]*/giu;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
-const MAY_SAY = /\bor\b|\boder\b|\bou\b|\bof\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+const MAY_SAY = /\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\bof\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
 /** `counted`: the line opens with its counts. */
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
@@ -48,7 +50,10 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
   if (!MAY_SAY.test(text)) return { rest: text, weightClaims, facingClaims };
   let rest = text;
   const take = ({ from, to }: Span): void => {
-    rest = rest.slice(0, from) + ' '.repeat(to - from) + rest.slice(to);
+    // `Pivot 1/2, weight R   right`: what goes on behind it belongs to what stands before.
+    const comma = /^\s+\p{L}/u.test(rest.slice(to)) ? /,\s*$/.exec(rest.slice(0, from)) : null;
+    const start = comma ? comma.index : from;
+    rest = rest.slice(0, start) + ' '.repeat(to - start) + rest.slice(to);
   };
   const led = LEADER.exec(rest);
   if (led && led.index > start) {
@@ -59,6 +64,7 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
   }
   const option = OPTION.exec(rest);
   if (option && option.index > start) take({ from: option.index, to: option.index + option[0].length });
+  for (const { index, 0: words } of rest.matchAll(ON_EVERY)) if (index >= start) take({ from: index, to: index + words.length });
   if (counted) for (const { index, 0: words } of rest.matchAll(COUNTS_AGAIN)) if (index >= start) take({ from: index, to: index + words.length });
   for (const found of weightsIn(wordsOf(rest, start), vocabulary)) {
     take(found.span);

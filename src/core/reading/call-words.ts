@@ -170,7 +170,7 @@ const closing = (foot: Foot, at: number): Call => ({
 const isGesture = ({ figure }: Call): boolean => figure !== undefined && GOES_ON.has(figure.id) && figure.id !== 'jump';
 
 /** Actions of which a heel or a toe is the part that does it: `drop R heel`. */
-const HAS_TOE_AND_HEEL: ReadonlySet<string> = new Set(['drop', 'hook', 'bounce', 'slap', 'drag', 'scuff', 'brush', 'stomp', 'hitch']);
+const HAS_TOE_AND_HEEL: ReadonlySet<string> = new Set(['drop', 'hook', 'bounce', 'slap', 'drag', 'scuff', 'brush', 'stomp', 'hitch', 'toe-fan', 'heel-fan']);
 
 /** `touch R heel`, `cross step R`, `cross toe strut R`: two names for one action. True when the second went into the first. */
 export function mergeName(draft: Draft, figure: Figure): boolean {

@@ -18,7 +18,7 @@ import {
   SIDE_WORDS,
   WAY_WORDS,
 } from '../vocabulary/words';
-import { impliedFigure, isSingle, newDraft, settle, withFeet, type Call, type CalledTurn, type Draft } from './settle';
+import { impliedFigure, isOnlyAgain, isSingle, isTurnOf, newDraft, settle, withFeet, type Call, type CalledTurn, type Draft } from './settle';
 import { readTokens, type Token } from './tokens';
 import {
   asGestureOf,
@@ -78,6 +78,8 @@ class CallReader {
   private lastWord = '';
   private lastWasTurn = false;
   private bracketFrom = 0;
+  /** The first call of the clause. */
+  private clause = 0;
   private closes: readonly number[] | undefined;
   private detailOf: number | undefined;
 
@@ -200,7 +202,10 @@ class CallReader {
   }
 
   private ensure(): Draft {
-    this.draft ??= newDraft(this.tokens[this.at].from, this.joinNext);
+    if (!this.draft) {
+      this.draft = newDraft(this.tokens[this.at].from, this.joinNext);
+      if (this.calls.length > this.clause && !this.joinNext) this.draft.breath = true;
+    }
     return this.draft;
   }
 
@@ -479,6 +484,7 @@ class CallReader {
 
   private finishClause(): void {
     this.finishCall();
+    this.clause = this.calls.length;
     this.joint = 'none';
     this.lastWasTurn = false;
     this.lastWord = '';
@@ -489,6 +495,15 @@ class CallReader {
     this.draft = undefined;
     if (!draft) return;
     const previous = this.calls[this.calls.length - 1];
+    if (isOnlyAgain(draft) && previous) {
+      const span = { from: draft.from, to: draft.to };
+      this.calls.push({ span, again: draft.repeat, repeat: 1, total: false, joined: false, unread: [span] });
+      return;
+    }
+    if (previous && isTurnOf(draft, previous)) {
+      this.calls[this.calls.length - 1] = { ...previous, turn: draft.turn, span: joinSpans(previous.span, draft) };
+      return;
+    }
     const longer = !draft.figure && previous?.figure ? withFeet(previous, draft) : undefined;
     if (longer) return void (this.calls[this.calls.length - 1] = longer);
     if (!draft.figure) draft.figure = impliedFigure(draft, previous);

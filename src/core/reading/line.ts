@@ -6,6 +6,7 @@ import { readAsides } from './asides';
 import { readCalls, type Call } from './calls';
 import { readCounts, type Counts } from './counts';
 import { countsBehind, openingCounts, saidStretches, type CountedStretch } from './count-words';
+import { HALF_COUNT } from '../vocabulary/notation';
 import { COMMON_VOCABULARY, type Vocabulary } from '../vocabulary';
 import { readRepeat, type Repeat } from './repeats';
 import { readMarks, type Marks } from './marks';
@@ -52,7 +53,7 @@ const BULLET = /^\s*(?:[-*•·–—]\s+)?/;
 function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
   const { marks, rest: unmarked } = readMarks(plainSigns(text));
   const start = BULLET.exec(unmarked)?.[0].length ?? 0;
-  const opening = openingCounts(unmarked, start);
+  const opening = openingCounts(unmarked, start) ?? andAlone(text, start);
   const { rest, weightClaims, facingClaims } = readAsides(
     unmarked,
     opening ? opening.span.to : start,
@@ -75,6 +76,12 @@ function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
       facingClaims: [...marks.facingClaims, ...facingClaims],
     },
   };
+}
+
+/** An `&` in a column of its own: half a count after what stands above. */
+function andAlone(text: string, start: number): Counts | undefined {
+  if (!/^&\s*\t/.test(text.slice(start))) return undefined;
+  return { span: { from: start, to: start + 1 }, ticks: [-HALF_COUNT], end: 0, floating: true, borrows: false };
 }
 
 /** The counts of a line and the words that belong to each, wherever the counts stand. */

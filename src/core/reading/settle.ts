@@ -50,6 +50,10 @@ export interface Call {
   readonly total: boolean;
   /** Joined to the call before by "and" or "with", not by a comma. */
   readonly joined: boolean;
+  /** Said in one breath with the call before it: `step L to the side swaying left`. */
+  readonly breath?: true;
+  /** Names nothing: what stands before it is danced so often. */
+  readonly again?: number;
   /** Spelt out after a colon: `Coaster R: back, together, forward`. */
   readonly detail?: readonly Call[];
   readonly unread: readonly Span[];
@@ -162,6 +166,7 @@ export function settle(draft: Draft): Call {
     // "Bounce four times turning 1/4" turns a quarter in all.
     total: draft.total || (draft.repeat > 1 && figure !== undefined && isSingle(figure) && figure.fills === true),
     joined: draft.joined,
+    ...(draft.breath && { breath: draft.breath }),
     unread: draft.unread,
   };
   if (draft.listed) {
@@ -221,6 +226,22 @@ function isFeetList(draft: Draft): boolean {
   return sides.every((side, index) => index === 0 || side.span.from - sides[index - 1].span.to <= 3);
 }
 
+/** `..., twice`: nothing but how often. */
+export const isOnlyAgain = ({ figure, direction, sides, turn, turnWord, repeat, unread, at }: Draft): boolean =>
+  repeat > 1 && !figure && !direction && !turn && !turnWord && at === undefined && sides.length === 0 && unread.length === 0;
+
+/** `Right chase turn, 1/2 left`: the turn of a figure that turns by its nature and did not say how far. */
+export const isTurnOf = ({ figure, direction, sides, turn, unread }: Draft, previous: Call): boolean =>
+  turn?.amount !== undefined &&
+  !figure &&
+  !direction &&
+  unread.length === 0 &&
+  sides.length <= (turn.way ? 0 : 1) &&
+  turn.way !== undefined &&
+  previous.figure?.amount !== undefined &&
+  !isSingle(previous.figure) &&
+  previous.turn === undefined;
+
 /** A clause of feet alone can belong to the call before: `shuffle 1/2 left, R L R`. */
 export function withFeet(previous: Call, draft: Draft): Call | undefined {
   const onlySides = draft.sides.length > 0 && !draft.direction && draft.unread.length === 0;
@@ -229,6 +250,9 @@ export function withFeet(previous: Call, draft: Draft): Call | undefined {
   const isCounted = previous.numbered === true && figure.run !== undefined;
   if (!onlySides || (draft.turn && previous.turn) || (isSingle(figure) && !isCounted)) return undefined;
   const own = draft.sides.map((side) => side.foot);
+  // `Heel switches, right then left`
+  if (own.length === 1 && !draft.sides[0].toSide && !previous.feet && !previous.foot && !previous.travel && !draft.turn && !isSingle(figure) && figure.bare !== 'way')
+    return { ...previous, foot: own[0], footSpan: draft.sides[0].span, span: { from: previous.span.from, to: draft.to } };
   const before = previous.feet ?? (previous.foot ? [previous.foot] : []);
   if (own.length === 1 && before.length === 0) return undefined;
   return {

@@ -184,7 +184,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('pony', 'triples', { en: ['pony', 'pony step'] }, ['1&2: A *, B place, A place'], { direction: 'back' }),
 
   // Lines to the side
-  row('vine', 'lines', { en: ['vine', 'grapevine', 'grape vine'], de: ['Weinranke', 'Ranke'], fr: ['vigne'] }, ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'], { bare: 'side', way: 'out', turned: { 'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]', 'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4' } }),
+  row('vine', 'lines', { en: ['vine', 'grapevine', 'grape vine'], de: ['Vine', 'Weinranke', 'Ranke'], fr: ['vigne'] }, ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'], { bare: 'side', way: 'out', turned: { 'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]', 'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4' } }),
   row('rolling-vine', 'lines', { en: ['rolling vine', 'rolling grapevine', 'three step turn', '3 step turn', 'turning vine'], fr: ['vigne tournée'] }, ['1-4: A fwd +1/4, B back +1/2, A side +1/4, [B touch tog]', '1-3 | 1&2: A fwd +1/4, B back +1/2, A side +1/4'], { bare: 'side', way: 'out', amount: 48, definite: true, turned: { '1 1/4': 'A fwd +1/4, B back +1/2, A fwd +1/2, [B touch tog]' }, care: 'turning' }),
   row('weave', 'lines', { en: ['weave'], de: ['Weave'] }, ['1-4 | 1&2&: A side, B behind, A side, B cross'], { bare: 'direction', run: 'A side, B behind, A side, B cross', fills: true, share: 'steps' }),
   row('behind-side-cross', 'lines', { en: ['behind side cross'] }, ['1&2 | 1-3: A behind, B side +T, A cross'], { bare: 'foot' }),

@@ -1,6 +1,7 @@
 import { nameMoments, spellsFigure } from '../../rewriting/name';
 import type { DancedCall, DancedLine } from '../../dancing/dance';
 import { explainedBy } from '../../dancing/choose';
+import { greatest } from '../../model/numbers';
 import { linesOf, placeIn, replacing, section, type Found, type Rule } from '../rule';
 
 export const nameContradicts: Rule = {
@@ -43,7 +44,7 @@ function judge({ line }: DancedLine, calls: DancedCall[]): Found[] {
   if (!titled || !figure || figure.run || figure.family === 'single' || figure.family === 'own') return [];
   if (calls.some((call) => !call.figure || call.unplaced) || spellsFigure(moments, figure)) return [];
   const said = titled.detail ?? [];
-  if (explainedBy({ ...titled, detail: undefined }, said) === said.length) return [];
+  if (explainedBy({ ...titled, detail: undefined }, said) >= greatest([said.length - 1], 2)) return [];
   const named = nameMoments(moments);
   const until = line.text.indexOf(':', titled.span.from);
   const span = placeIn(line, {
