@@ -153,9 +153,11 @@ class ScriptReader {
   private takeHeaderLine(text: string, span: Span, push: (kind: LineKind) => void): boolean {
     const keyed = /^\s*\d/.test(text) ? [] : readHeaderLines(text, span.from);
     const isTitle = this.titleLine === undefined && this.lines.every(({ kind }) => kind === 'blank');
-    const isKnown = keyed.some(({ key }) => KNOWN_KEYS.some((known) => known === key));
-    const said = isKnown || isTitle ? [] : factsSaid(text, span.from);
-    const entries = said.length > 0 ? said : keyed;
+    const known = keyed.filter(({ key }) => KNOWN_KEYS.some((one) => one === key));
+    const said = (isTitle ? [] : factsSaid(text, span.from)).filter(
+      (fact) => known.every(({ key, span: own }) => key !== fact.key && (fact.span.to <= own.from || fact.span.from >= own.to)),
+    );
+    const entries = said.length > 0 ? [...known, ...said] : keyed;
     if (entries.length === 0) return false;
     this.entries.push(...entries);
     push('header');
@@ -164,12 +166,21 @@ class ScriptReader {
 
   /** `PART ONE. Walk R, L (1, 2)`: a heading and its first steps in one line. */
   private takeHeadedStep(index: number, text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
-    const opening = this.isMarked || this.outline.countsOf(index).length === 0 ? undefined : wordedOpening(text);
+    const isSteps = !this.isMarked && this.outline.countsOf(index).length > 0 && !this.spansNext(index);
+    const opening = isSteps ? wordedOpening(text) : undefined;
     if (!opening) return false;
     const { heading, length } = opening;
     const block = this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
     this.addSection(block, { ...heading, number: heading.number ?? block.sections.length + 1 }, index);
     return this.takeStep(' '.repeat(length) + text.slice(length), (kind, more) => push(kind, { ...more, heading }));
+  }
+
+  /** `Part 3 - hips (1 to 8)`: the counts of a line are those of the lines below it together. */
+  private spansNext(index: number): boolean {
+    const { outline } = this;
+    const [own, more] = outline.countsOf(index);
+    const [next] = outline.countsOf(outline.nextCounted(index));
+    return own !== undefined && !more && next !== undefined && !own.floating && own.ticks[0] === next.ticks[0] && next.end < own.end;
   }
 
   private takeStep(text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
@@ -303,7 +314,7 @@ class ScriptReader {
     )
       return undefined;
     const worded = wordedSection(trimmed);
-    if (worded) return outline.countsOf(index).length > 0 ? undefined : worded;
+    if (worded) return outline.countsOf(index).length > 0 && !this.spansNext(index) ? undefined : worded;
     const next = outline.nextCounted(index);
     const [following] = outline.countsOf(next);
     if (!following || next - index > FARTHEST) return undefined;

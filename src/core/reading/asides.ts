@@ -78,6 +78,7 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
 }
 
 /** After a turn these say how far it goes: `turning to face 6:00`, `Drehung Richtung 6:00`. */
+const BEFORE_TARGET = /^(?:to|face|facing|faces|towards?|richtung|nach|zu|vers|à|a|face|naar)$/;
 const AMBIGUOUS = /^(?:fac|richt|regard)/;
 
 /** `... recover L . . . . . 12, home wall`: what stands behind the dots. */
@@ -137,7 +138,9 @@ function facingsIn(words: readonly Word[], text: string): { span: Span; facing?:
     while (first > 0 && !words[first].opensClause && leadsToFacing(words[first - 1].text)) first -= 1;
     const leads = words.slice(first, index).map((word) => word.text);
     const isAlone = words[first].opensClause || first === 0;
-    const isAtEnd = index + place.length === words.length && /\s{2,}$/.test(text.slice(0, words[index].from));
+    const before = words[index - 1]?.text ?? '';
+    const isLast = index + place.length === words.length;
+    const isAtEnd = isLast && (/\s{2,}$/.test(text.slice(0, words[index].from)) || (!place.needsLead && !BEFORE_TARGET.test(before)));
     // `turning to face 6:00` says how far to turn: that is a step's.
     if (!isAlone && !isAtEnd && !leads.some((word) => saysFacing(word) && !AMBIGUOUS.test(word))) continue;
     if (place.needsLead && !isAtEnd && !leads.some(saysFacing)) continue;

@@ -364,6 +364,8 @@ class CallReader {
       const phrase = this.words.slice(this.at, this.at + length).join(' ');
       if (Object.hasOwn(AMOUNT_WORDS, phrase)) return (this.takeAmount(AMOUNT_WORDS[phrase], length), true);
       if (Object.hasOwn(WAY_WORDS, phrase)) return (this.takeWay(WAY_WORDS[phrase], length), true);
+      // `left crosses over on three` says when.
+      if (Object.hasOwn(REPEAT_WORDS, phrase) && this.draft && /^(?:on|auf|sur)$/.test(this.lastWord)) return (this.skip(length), true);
       if (Object.hasOwn(REPEAT_WORDS, phrase)) return (this.takeRepeat(REPEAT_WORDS[phrase], length), true);
       if (Object.hasOwn(DIRECTION_WORDS, phrase) && this.takeDirection(phrase, length)) return true;
     }

@@ -175,7 +175,9 @@ export function settle(draft: Draft): Call {
     for (const side of draft.sides) if (!side.sure && figure?.bare === 'direction') call.travel = side.foot;
     return call;
   }
+  const travel = travelBeforeFeet(draft, figure);
   const run = draft.sides.filter((side) => !side.afterObject);
+  if (travel) call.travel = travel;
   if (isFeetList(draft) && figure?.bare !== 'way') {
     call.feet = draft.sides.map((side) => side.foot);
     call.footSpan = draft.sides[0].span;
@@ -197,7 +199,8 @@ function settleSide(
   side: Draft['sides'][number],
 ): void {
   const way: Way = side.foot === 'R' ? 'right' : 'left';
-  const reading = side.sure ? 'foot' : (figure?.bare ?? 'foot');
+  const isBefore = call.nameSpan !== undefined && side.span.from < call.nameSpan.from;
+  const reading = side.sure ? 'foot' : ((isBefore && figure?.before) || (figure?.bare ?? 'foot'));
   // `three quarter turn walking round to the left`
   if (side.toSide && figure?.share === 'steps' && figure.fills && call.turn && call.turn.way === undefined) {
     call.turn = { ...call.turn, way };
@@ -217,6 +220,16 @@ function settleSide(
   }
   const takesDirection = figure?.forms.some((form) => form.steps.some((step) => step.direction === '*'));
   if (side.toSide && takesDirection && !call.direction && !NEVER_ASIDE.has(figure?.id ?? '')) call.direction = 'side';
+}
+
+/** `Chasse right R, L, R`: the word before the letters says where it goes. */
+function travelBeforeFeet(draft: Draft, figure: Figure | undefined): Foot | undefined {
+  const [first, ...letters] = draft.sides;
+  const length = ({ span }: Draft['sides'][number]): number => span.to - span.from;
+  const goesAside = figure?.bare === 'side' || figure?.bare === 'direction';
+  if (!goesAside || letters.length === 0 || length(first) < 4 || letters.some((side) => length(side) > 2)) return undefined;
+  draft.sides.shift();
+  return first.foot;
 }
 
 /** Several feet written side by side. */
@@ -254,7 +267,7 @@ export function withFeet(previous: Call, draft: Draft): Call | undefined {
   if (own.length === 1 && !draft.sides[0].toSide && !previous.feet && !previous.foot && !previous.travel && !draft.turn && !isSingle(figure) && figure.bare !== 'way')
     return { ...previous, foot: own[0], footSpan: draft.sides[0].span, span: { from: previous.span.from, to: draft.to } };
   const before = previous.feet ?? (previous.foot ? [previous.foot] : []);
-  if (own.length === 1 && before.length === 0) return undefined;
+  if (own.length === 1 && before.length === 0 && !isCounted) return undefined;
   return {
     ...previous,
     ...(draft.turn && { turn: draft.turn }),

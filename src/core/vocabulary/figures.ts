@@ -7,7 +7,8 @@
  *    or the amount alone for both;
  *  - way: the direction taken when the line names none; amount: the turn taken when the line gives none;
  *  - definite: the amount is part of the name, so nothing was assumed; share: how a turn is dealt out over a run of steps;
- *  - direction: what `*` stands for when the line does not say; bare: how a lone "right" or "left" is read;
+ *  - direction: what `*` stands for when the line does not say; bare: how a lone "right" or "left" is read; before: how it is read in
+ *    front of the name, where that differs;
  *  - run: the figure goes on as long as its counts, these actions in rotation; fills: it takes the counts that are left;
  *  - listed: its words may stand with commas between them, as a list of calls;
  *  - rides: it may share the moment of another action; care: which caution it calls for.
@@ -36,6 +37,7 @@ export interface FigureRow {
   readonly share?: 'steps' | 'crosses' | 'pairs' | 'all';
   readonly direction?: Direction;
   readonly bare?: 'foot' | 'side' | 'way' | 'direction';
+  readonly before?: 'foot';
   readonly run?: string;
   readonly fills?: boolean;
   readonly listed?: boolean;
@@ -71,7 +73,7 @@ const TRIPLE_TURNS = {
 
 export const FIGURE_ROWS: readonly FigureRow[] = [
   // Single actions
-  single('step', { en: ['step', 'place'], de: ['Schritt', 'setzen', 'Schritte', 'absetzen'], fr: ['pas', 'pose', 'poser', 'posant'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', share: 'steps' }),
+  single('step', { en: ['step', 'place', 'put', 'set'], de: ['Schritt', 'setzen', 'Schritte', 'absetzen'], fr: ['pas', 'pose', 'poser', 'posant'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', share: 'steps' }),
   single('walk', { en: ['walk', 'prissy walk', 'camel walk', 'swivel walk', 'boogie walk'], de: ['gehen', 'Walk'], fr: ['marche', 'marcher'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('run', { en: ['run', 'jog'], de: ['laufen'], fr: ['courir', 'course'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('cross', { en: ['cross'], de: ['kreuzen', 'kreuzt', 'kreuze'], fr: ['croiser', 'croise'] }, ['1: A * +T'], { direction: 'cross' }),
@@ -210,11 +212,11 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
 
   // Turns
   row('hinge', 'turns', { en: ['hinge turn', 'hinge'] }, ['1-2 | 1&: A side, B side +T'], { way: 'out', amount: 24, bare: 'way', care: 'turning' }),
-  row('chase-turn', 'turns', { en: ['chase turn', 'step pivot step', 'step turn step', 'chase'] }, ['1&2 | 1-3: A fwd, B pivot +T, A fwd'], { way: 'in', amount: 24, definite: true, care: 'turning', bare: 'way' }),
+  row('chase-turn', 'turns', { en: ['chase turn', 'step pivot step', 'step turn step', 'chase'] }, ['1&2 | 1-3: A fwd, B pivot +T, A fwd'], { way: 'in', amount: 24, definite: true, care: 'turning', bare: 'way', before: 'foot' }),
   row('paddle', 'turns', { en: ['paddle turn', 'paddle', 'push turn paddle'] }, ['1-2 | 1& | &1: A fwd, B pivot +T', '1: B pivot +T'], { way: 'in', amount: 12, run: 'A fwd, B pivot', fills: true, share: 'pairs', bare: 'way', care: 'turning' }),
   row('push-paddle', 'turns', { en: ['push', 'paddle push'] }, ['1: [A touch side] +T'], { way: 'in', amount: 6, bare: 'foot', care: 'turning' }),
   row('monterey', 'turns', { en: ['monterey', 'monterey turn'] }, ['1-4: [A point side], A tog +T, [B point side], B tog', '1-3: [A point side], A tog +T, [B point side]', '1: A tog +T'], { way: 'out', amount: 24, care: 'turning', bare: 'side' }),
-  row('push-turn', 'turns', { en: ['push turn', 'rock recover half', 'press turn'] }, ['1-3 | 1&2: A rock fwd, B recover, A fwd +T'], { way: 'out', amount: 24, care: 'turning', bare: 'way' }),
+  row('push-turn', 'turns', { en: ['push turn', 'rock recover half', 'press turn'] }, ['1-3 | 1&2: A rock fwd, B recover, A fwd +T'], { way: 'out', amount: 24, care: 'turning', bare: 'way', before: 'foot' }),
   row('cross-quarter-quarter-cross', 'turns', { en: ['cross quarter quarter cross'] }, ['1-4: A cross, B back +1/4, A side +1/4, B cross'], { way: 'out', amount: 24, definite: true, listed: true, bare: 'foot', care: 'turning' }),
   row('cross-quarter-quarter-ball-cross', 'turns', { en: ['cross quarter quarter ball cross'] }, ['1-3&4 | 1-2 3&4: A cross, B back +1/4, A side +1/4, B ball tog small, A cross'], { way: 'out', amount: 24, definite: true, listed: true, bare: 'foot', care: 'turning' }),
   row('diamond', 'turns', { en: ['diamond', 'diamond fallaway', 'fallaway', 'fallaway diamond', 'diamond step'] }, ['1&2 3&4 | 1-6: A cross, B side, A back +1/8, B back, A side +1/8, B fwd'], { way: 'out', amount: 12, definite: true, bare: 'foot' }),
