@@ -146,7 +146,12 @@ export function allotCounts(units: readonly Unit[], ticks: readonly number[]): A
   return withExceptions(follow(units, choice, width, best[0]), ticks);
 }
 
-function follow(units: readonly Unit[], choice: readonly (Candidate | null | undefined)[], width: number, cost: number): Allotment {
+function follow(
+  units: readonly Unit[],
+  choice: readonly (Candidate | null | undefined)[],
+  width: number,
+  cost: number,
+): Allotment {
   const allotted: Allotted[] = [];
   const empty: number[] = [];
   let place = 0;

@@ -57,7 +57,11 @@ function readingsOf(calls: readonly Call[]): Reading[] {
     const known = bare(list);
     const remarks = list.length - known.length;
     if (remarks > 0)
-      readings.push({ danced: known, asides: [...left, ...list.filter(({ figure }) => !figure)], cost: cost + remarks * COST.remark });
+      readings.push({
+        danced: known,
+        asides: [...left, ...list.filter(({ figure }) => !figure)],
+        cost: cost + remarks * COST.remark,
+      });
   };
   without(calls, NONE, 0);
   const explained = explanationsIn(calls);
@@ -68,14 +72,28 @@ function readingsOf(calls: readonly Call[]): Reading[] {
   }
   for (const repeated of repeatedIn(calls)) without(repeated, NONE, 0);
   const riding = new Set(calls.filter((call, index) => isStyling(call, calls[index - 1])));
-  if (riding.size > 0) without(calls.filter((call) => !riding.has(call)), [...riding], riding.size * COST.styling);
+  if (riding.size > 0)
+    without(
+      calls.filter((call) => !riding.has(call)),
+      [...riding],
+      riding.size * COST.styling,
+    );
   const spelt = calls.filter(({ detail }) => detail);
   if (spelt.length > 0) {
     const names = calls.map((call) => (call.detail && call.figure ? { ...call, detail: undefined } : call));
-    without(names, spelt.flatMap(({ detail }) => detail ?? []), COST.nameAlone);
+    without(
+      names,
+      spelt.flatMap(({ detail }) => detail ?? []),
+      COST.nameAlone,
+    );
   }
   const titles = new Set(calls.filter((call, index) => isTitle(call, calls.slice(index + 1))));
-  if (titles.size > 0) without(calls.filter((call) => !titles.has(call)), [...titles], titles.size * COST.spellingAlone);
+  if (titles.size > 0)
+    without(
+      calls.filter((call) => !titles.has(call)),
+      [...titles],
+      titles.size * COST.spellingAlone,
+    );
   return readings;
 }
 
@@ -136,7 +154,8 @@ export function explainedBy(title: Call, rest: readonly Call[]): number {
       const next = isTurnSaid(call, figure) ? place : stepsSaid(call, steps, place, lead, turns);
       if (next === undefined) break;
       const foot = call.foot ?? call.feet?.[0];
-      if (lead === undefined && foot && next > place) lead = steps[next - (call.feet?.length ?? 1)]?.role === 'B' ? otherFoot(foot) : foot;
+      if (lead === undefined && foot && next > place)
+        lead = steps[next - (call.feet?.length ?? 1)]?.role === 'B' ? otherFoot(foot) : foot;
       place = next;
       length += 1;
     }
@@ -187,6 +206,7 @@ function saysStep(
   if ((own.effect === 'takes') !== (step.effect === 'takes')) return false;
   const said = call.direction ?? (own.direction === '*' ? null : own.direction);
   // After a turn side and forward are one: the body has moved, the foot has not.
-  const isLoose = call.turn !== undefined || (turns && step.turn !== 0) || step.direction === '*' || step.direction === null;
+  const isLoose =
+    call.turn !== undefined || (turns && step.turn !== 0) || step.direction === '*' || step.direction === null;
   return said === null || isLoose || said === step.direction || (said === 'side' && step.direction === 'place');
 }

@@ -224,7 +224,10 @@ function danceSection(section: LaidSection, runsInto: boolean, dancer: Dancer): 
 
 function danceLine(line: ScriptLine, laid: readonly LaidGroup[], offset: number, dancer: Dancer): DancedLine {
   const before = dancer.state;
-  const groups = laid.map((group, index) => ({ ...group, calls: danceGroup(group, offset, dancer, isLastOf(laid, index)) }));
+  const groups = laid.map((group, index) => ({
+    ...group,
+    calls: danceGroup(group, offset, dancer, isLastOf(laid, index)),
+  }));
   const calls = groups.flatMap((group) => group.calls);
   const moments = calls.flatMap((call) => call.moments);
   const understood = calls.every((call) => call.figure !== undefined);

@@ -43,12 +43,19 @@ function factOf(clause: string): KnownKey | undefined {
   if (IS_WEIGHT.test(clause) || (WEIGHT.test(clause) && numbers.every((number) => number === undefined))) {
     if (words.some((word) => sideNamed(word) !== undefined || /^(?:both|beiden?)$/i.test(word))) return 'start';
   }
-  const behind = numbers.findIndex((number, index) => number !== undefined && index > 0 && words.length === 2 && unitOf(words[index - 1]) !== undefined);
+  const behind = numbers.findIndex(
+    (number, index) =>
+      number !== undefined && index > 0 && words.length === 2 && unitOf(words[index - 1]) !== undefined,
+  );
   const unit = at >= 0 ? unitOf(words[at + 1]) : behind > 0 ? unitOf(words[behind - 1]) : gluedUnit(words);
   if (unit === 'counts' && (MINUTE.test(clause) || isTempo(words, numbers))) return 'tempo';
   if (unit === 'counts') return WAITS.test(clause) ? 'intro' : words.length <= 6 ? 'counts' : undefined;
   if (unit) return words.length <= 6 ? unit : undefined;
-  if (/\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attendre|wacht)\b/i.test(clause) && numbers.some((number) => number !== undefined && number >= 4)) return 'intro';
+  if (
+    /\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attendre|wacht)\b/i.test(clause) &&
+    numbers.some((number) => number !== undefined && number >= 4)
+  )
+    return 'intro';
   return words.length > 0 && words.length <= 4 && words.every((word) => word.split('-').every(namesLevel))
     ? 'level'
     : undefined;

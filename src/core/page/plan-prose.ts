@@ -14,6 +14,7 @@ const RESTART =
   /\bre-?starts?\b|\b(?:start|begin)(?:s|ning|ing)?\s+(?:\w+\s+){0,4}?(?:again|over)\b|\bfrom the top\b|\bneustart\b|\bvon vorne?\b|\bneu beginnen\b|\breprise\b|\brecommenc\w*|\breprendre\b|\bherstart\b|\bopnieuw\b/i;
 const TAG = /\b(?:tags?|bridge|brücke|pont|transition|brug)\b/i;
 const HERE = /\bhere\b|\bwhere wall\b|\bhier\b|\bici\b|\bat this point\b/i;
+const AFTER = /\b(?:after|nach|après|na)\b/i;
 const END = /\bend\b|\bende\b|\bfin\b|\beinde\b/i;
 const WORD = /[\p{L}\d]+(?:[:.-](?=[\p{L}\d])[\p{L}\d]+)*/gu;
 const TIME = /^(?:wall|walls|time|times|round|go|wand|wände|runde|durchgang|mal|mur|murs|passage|muur|keer|ronde)$/i;
@@ -29,20 +30,28 @@ export function planInProse(text: string): readonly PlanItem[] {
   const isRestart = RESTART.test(text);
   const isTag = !isRestart && TAG.test(text);
   if (!isRestart && !isTag) return [];
-  const words = [...text.matchAll(WORD)].map((match) => ({ text: match[0], from: match.index, to: match.index + match[0].length }));
+  const words = [...text.matchAll(WORD)].map((match) => ({
+    text: match[0],
+    from: match.index,
+    to: match.index + match[0].length,
+  }));
   const walls = wallsIn(words);
   if (!walls) return [];
   const span = { from: text.length - text.trimStart().length, to: text.trimEnd().length };
   const facings = facingAfter(text, words).map((facing) => ({ facing, span }));
   const said = { span, walls, facings, unread: [] };
   if (isTag) {
-    if (!END.test(text)) return [];
+    if (!END.test(text) && !AFTER.test(text)) return [];
     const place: PlaceSaid = { kind: 'end', span };
     return [{ ...said, kind: 'tag', place, tag: stepsBehind(text, walls.span.to) ?? { kind: 'only', span }, times: 1 }];
   }
   const count = countIn(words);
   const place: PlaceSaid | undefined =
-    count !== undefined ? { kind: 'count', count, and: 'line', span } : HERE.test(text) ? { kind: 'here', span } : undefined;
+    count !== undefined
+      ? { kind: 'count', count, and: 'line', span }
+      : HERE.test(text)
+        ? { kind: 'here', span }
+        : undefined;
   return place ? [{ ...said, kind: 'restart', place }] : [];
 }
 
@@ -61,7 +70,9 @@ function wallsIn(words: readonly Word[]): WallPick | undefined {
     const { text, from } = words[index];
     const next = words[index + 1];
     if (next && TIME.test(next.text)) {
-      const ordinal = ordinalOf(text) ?? (/^\d{1,2}$/.test(text) && /^(?:runde|wand|mur|durchgang)$/i.test(next.text) ? Number(text) : undefined);
+      const ordinal =
+        ordinalOf(text) ??
+        (/^\d{1,2}$/.test(text) && /^(?:runde|wand|mur|durchgang)$/i.test(next.text) ? Number(text) : undefined);
       if (ordinal) return { kind: 'walls', numbers: [ordinal], span: { from, to: next.to } };
     }
     const number = next && WALLS.test(text) ? numberOf(next.text) : undefined;

@@ -52,7 +52,8 @@ const saysTheSame = (one: PlanItem, other: PlanItem): boolean =>
 const FARTHEST = 8;
 
 /** Its counts are numbers that may be others. */
-const isPlain = ({ groups: [first] }: StepLine): boolean => (first?.counts?.ticks.length ?? 0) > 0 && !first?.counts?.problem;
+const isPlain = ({ groups: [first] }: StepLine): boolean =>
+  (first?.counts?.ticks.length ?? 0) > 0 && !first?.counts?.problem;
 
 const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
   figure !== undefined && unread.length === 0 && detail.every(isUnderstood);
@@ -154,8 +155,8 @@ class ScriptReader {
     const keyed = /^\s*\d/.test(text) ? [] : readHeaderLines(text, span.from);
     const isTitle = this.titleLine === undefined && this.lines.every(({ kind }) => kind === 'blank');
     const known = keyed.filter(({ key }) => KNOWN_KEYS.some((one) => one === key));
-    const said = (isTitle ? [] : factsSaid(text, span.from)).filter(
-      (fact) => known.every(({ key, span: own }) => key !== fact.key && (fact.span.to <= own.from || fact.span.from >= own.to)),
+    const said = (isTitle ? [] : factsSaid(text, span.from)).filter((fact) =>
+      known.every(({ key, span: own }) => key !== fact.key && (fact.span.to <= own.from || fact.span.from >= own.to)),
     );
     const entries = said.length > 0 ? [...known, ...said] : keyed;
     if (entries.length === 0) return false;
@@ -165,12 +166,17 @@ class ScriptReader {
   }
 
   /** `PART ONE. Walk R, L (1, 2)`: a heading and its first steps in one line. */
-  private takeHeadedStep(index: number, text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
+  private takeHeadedStep(
+    index: number,
+    text: string,
+    push: (kind: LineKind, more: Partial<ScriptLine>) => void,
+  ): boolean {
     const isSteps = !this.isMarked && this.outline.countsOf(index).length > 0 && !this.spansNext(index);
     const opening = isSteps ? wordedOpening(text) : undefined;
     if (!opening) return false;
     const { heading, length } = opening;
-    const block = this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
+    const block =
+      this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
     this.addSection(block, { ...heading, number: heading.number ?? block.sections.length + 1 }, index);
     return this.takeStep(' '.repeat(length) + text.slice(length), (kind, more) => push(kind, { ...more, heading }));
   }
@@ -180,19 +186,33 @@ class ScriptReader {
     const { outline } = this;
     const [own, more] = outline.countsOf(index);
     const [next] = outline.countsOf(outline.nextCounted(index));
-    return own !== undefined && !more && next !== undefined && !own.floating && own.ticks[0] === next.ticks[0] && next.end < own.end;
+    return (
+      own !== undefined &&
+      !more &&
+      next !== undefined &&
+      !own.floating &&
+      own.ticks[0] === next.ticks[0] &&
+      next.end < own.end
+    );
   }
 
   private takeStep(text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
     const step = readStepLine(text, this.own.vocabulary);
     const counted = step.groups[0]?.counts !== undefined;
     // What the whole sheet shows to be a number in a list, or facts.
-    if (counted && !this.isMarked && this.outline.countsOf(this.lines.length).length === 0 && isPlain(step)) return false;
+    if (counted && !this.isMarked && this.outline.countsOf(this.lines.length).length === 0 && isPlain(step))
+      return false;
     const hasSteps = step.groups.some(({ calls }) => calls.some(({ figure }) => figure));
     // Outside every block a line has to have counts to be steps.
     if (counted ? isBehind(step) && !hasSteps : !this.block || !isWhole(step)) return false;
     // "Repeat." under a section that is full says that the dance begins again.
-    if (!this.isMarked && !counted && step.groups.some(({ repeat }) => repeat && !repeat.counts && !repeat.section) && this.isFull()) return false;
+    if (
+      !this.isMarked &&
+      !counted &&
+      step.groups.some(({ repeat }) => repeat && !repeat.counts && !repeat.section) &&
+      this.isFull()
+    )
+      return false;
     const section = this.nextSection(step) ?? this.openSection();
     push('step', { step, section });
     this.count(step);
@@ -233,11 +253,15 @@ class ScriptReader {
   /** What a line outside the plan says of walls: in the manner of a plan, or else in sentences, as far as it was not said before. */
   private planSaid(text: string): readonly PlanItem[] {
     const loose = readLoosePlan(text);
-    if (this.isMarked || loose.every((item) => !('unread' in item) || item.unread.length === 0 || item.kind === 'tag')) {
+    if (
+      this.isMarked ||
+      loose.every((item) => !('unread' in item) || item.unread.length === 0 || item.kind === 'tag')
+    ) {
       if (loose.length > 0) return loose;
     }
     const said = this.isMarked ? [] : planInProse(text);
-    if (said.length === 0) return loose.every((item) => !('walls' in item) || item.walls.kind !== 'unsaid' || text.length < 60) ? loose : [];
+    if (said.length === 0)
+      return loose.every((item) => !('walls' in item) || item.walls.kind !== 'unsaid' || text.length < 60) ? loose : [];
     return said.filter((item) => !this.plan.some((entry) => saysTheSame(entry.item, item)));
   }
 
@@ -251,8 +275,10 @@ class ScriptReader {
     const [item] = this.isMarked ? readLoosePlan(trimmed) : [...planInProse(trimmed), ...readLoosePlan(trimmed)];
     if (item?.kind !== 'tag' && item?.kind !== 'ending') return undefined;
     if (item.kind === 'tag' ? item.tag.kind === 'own' : item.changed) return undefined;
-    const name = item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';
-    const [, said = ''] = /([\p{L}\d]+)[\s-]*(?:counts?|beats?)\b/iu.exec(words.replace(/\bafter\s+\d+\s*counts?/i, '')) ?? [];
+    const name =
+      item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';
+    const [, said = ''] =
+      /([\p{L}\d]+)[\s-]*(?:counts?|beats?)\b/iu.exec(words.replace(/\bafter\s+\d+\s*counts?/i, '')) ?? [];
     const counts = numberOf(said) ?? 0;
     return { kind: item.kind, name, title: '', ...(counts > 0 && { counts }) };
   }
@@ -287,7 +313,11 @@ class ScriptReader {
   }
 
   private isFull(): boolean {
-    return this.section !== undefined && this.isCounted && this.reached - this.begin >= (this.section.counts ?? 8) * TICKS_A_COUNT;
+    return (
+      this.section !== undefined &&
+      this.isCounted &&
+      this.reached - this.begin >= (this.section.counts ?? 8) * TICKS_A_COUNT
+    );
   }
 
   /** Where the counts of the section begin, as they are written, and how far they have come. */

@@ -37,7 +37,11 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
     case 'heading':
       return printHeading(script, line, style);
     case 'step': {
-      const steps = printStepLine(line.step as StepLine, { shift: shiftOf(line), style, counts: counts?.get(line.index) });
+      const steps = printStepLine(line.step as StepLine, {
+        shift: shiftOf(line),
+        style,
+        counts: counts?.get(line.index),
+      });
       return line.heading ? `${printHeading(script, line, style)}\n${steps}` : steps;
     }
     case 'note':

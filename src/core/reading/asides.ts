@@ -38,10 +38,15 @@ const WORD = /[\p{L}\d]+(?:[:'’][\p{L}\d]+)*/gu;
 /** `..., or just walk R, L`: another way to dance it, to the end of the sentence. */
 const OPTION = /[,;–—]\s*(?:or|oder|ou|of)\s+(?:just\s+|a\s+|nur\s+|simplement\s+)?\p{L}[^.;]*/iu;
 /** `clapping on every touch`. */
-const ON_EVERY = /[,;]?\s*(?:and\s+)?\p{L}+\s+(?:hands\s+)?(?:on|at|with|bei|à)\s+(?:every|each|all|jedem|chaque)\b[^,.;]*/giu;
+const ON_EVERY =
+  /[,;]?\s*(?:and\s+)?\p{L}+\s+(?:hands\s+)?(?:on|at|with|bei|à)\s+(?:every|each|all|jedem|chaque)\b[^,.;]*/giu;
+/** `..., going right`, `..., right foot first`: which way all of it goes, which the steps say themselves. */
+const WAY_OF_ALL =
+  /[,;]\s*(?:(?:going|travelling|moving|all)\s+(?:to\s+the\s+)?(?:right|left)|(?:right|left)\s+(?:foot\s+)?first)(?=\s*(?:[,.;]|$))/gi;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
-const MAY_SAY = /\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\bof\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+const MAY_SAY =
+  /\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\bof\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
 /** `counted`: the line opens with its counts. */
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
@@ -64,8 +69,13 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
   }
   const option = OPTION.exec(rest);
   if (option && option.index > start) take({ from: option.index, to: option.index + option[0].length });
-  for (const { index, 0: words } of rest.matchAll(ON_EVERY)) if (index >= start) take({ from: index, to: index + words.length });
-  if (counted) for (const { index, 0: words } of rest.matchAll(COUNTS_AGAIN)) if (index >= start) take({ from: index, to: index + words.length });
+  for (const { index, 0: words } of rest.matchAll(WAY_OF_ALL))
+    if (index >= start) take({ from: index, to: index + words.length });
+  for (const { index, 0: words } of rest.matchAll(ON_EVERY))
+    if (index >= start) take({ from: index, to: index + words.length });
+  if (counted)
+    for (const { index, 0: words } of rest.matchAll(COUNTS_AGAIN))
+      if (index >= start) take({ from: index, to: index + words.length });
   for (const found of weightsIn(wordsOf(rest, start), vocabulary)) {
     take(found.span);
     if (found.weight) weightClaims.push({ span: found.span, weight: found.weight });
@@ -140,13 +150,22 @@ function facingsIn(words: readonly Word[], text: string): { span: Span; facing?:
     const isAlone = words[first].opensClause || first === 0;
     const before = words[index - 1]?.text ?? '';
     const isLast = index + place.length === words.length;
-    const isAtEnd = isLast && (/\s{2,}$/.test(text.slice(0, words[index].from)) || (!place.needsLead && !BEFORE_TARGET.test(before)));
+    const isAtEnd =
+      isLast && (/\s{2,}$/.test(text.slice(0, words[index].from)) || (!place.needsLead && !BEFORE_TARGET.test(before)));
     // `turning to face 6:00` says how far to turn: that is a step's.
     if (!isAlone && !isAtEnd && !leads.some((word) => saysFacing(word) && !AMBIGUOUS.test(word))) continue;
     if (place.needsLead && !isAtEnd && !leads.some(saysFacing)) continue;
     let last = index + place.length - 1;
-    while (last + 1 < words.length && !words[last + 1].opensClause && /^(?:again|now|wall|wieder|still|already)$/.test(words[last + 1].text)) last += 1;
-    found.push({ span: { from: words[first].from, to: words[last].to }, ...(place.facing !== undefined && { facing: place.facing }) });
+    while (
+      last + 1 < words.length &&
+      !words[last + 1].opensClause &&
+      /^(?:again|now|wall|wieder|still|already)$/.test(words[last + 1].text)
+    )
+      last += 1;
+    found.push({
+      span: { from: words[first].from, to: words[last].to },
+      ...(place.facing !== undefined && { facing: place.facing }),
+    });
     index = last;
   }
   return found;
@@ -170,7 +189,8 @@ function placeAt(words: readonly Word[], index: number): Place | undefined {
     const clocked = namesClock(next) || (next === 'o' && words[index + 2]?.text === 'clock');
     if (clocked) return { facing: readHour(String(number)), length: next === 'o' ? 3 : 2, needsLead: false };
     // "That's one, two" counts.
-    const isCounted = numberOf(words[index + 1]?.text ?? '') !== undefined || /^(?:and|und|et|en)$/.test(words[index + 1]?.text ?? '');
+    const isCounted =
+      numberOf(words[index + 1]?.text ?? '') !== undefined || /^(?:and|und|et|en)$/.test(words[index + 1]?.text ?? '');
     return isCounted ? undefined : { facing: readHour(String(number)), length: 1, needsLead: true };
   }
   const wall = hourOfWall(text);

@@ -170,7 +170,19 @@ const closing = (foot: Foot, at: number): Call => ({
 const isGesture = ({ figure }: Call): boolean => figure !== undefined && GOES_ON.has(figure.id) && figure.id !== 'jump';
 
 /** Actions of which a heel or a toe is the part that does it: `drop R heel`. */
-const HAS_TOE_AND_HEEL: ReadonlySet<string> = new Set(['drop', 'hook', 'bounce', 'slap', 'drag', 'scuff', 'brush', 'stomp', 'hitch', 'toe-fan', 'heel-fan']);
+const HAS_TOE_AND_HEEL: ReadonlySet<string> = new Set([
+  'drop',
+  'hook',
+  'bounce',
+  'slap',
+  'drag',
+  'scuff',
+  'brush',
+  'stomp',
+  'hitch',
+  'toe-fan',
+  'heel-fan',
+]);
 
 /** `touch R heel`, `cross step R`, `cross toe strut R`: two names for one action. True when the second went into the first. */
 export function mergeName(draft: Draft, figure: Figure): boolean {
@@ -178,6 +190,11 @@ export function mergeName(draft: Draft, figure: Figure): boolean {
   const together = KICK_BALLS[`${before.id} ${figure.id}`];
   if (together) {
     draft.figure = figureById(together);
+    return true;
+  }
+  // `cross R toe over L`
+  if (TOE_AND_HEEL.has(figure.id) && before.id === 'cross' && !draft.direction) {
+    [draft.figure, draft.direction] = [figure, 'cross'];
     return true;
   }
   if (TOE_AND_HEEL.has(figure.id)) return mergeNoun(draft, before, figure);

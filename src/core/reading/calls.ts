@@ -18,7 +18,18 @@ import {
   SIDE_WORDS,
   WAY_WORDS,
 } from '../vocabulary/words';
-import { impliedFigure, isOnlyAgain, isSingle, isTurnOf, newDraft, settle, withFeet, type Call, type CalledTurn, type Draft } from './settle';
+import {
+  impliedFigure,
+  isOnlyAgain,
+  isSingle,
+  isTurnOf,
+  newDraft,
+  settle,
+  withFeet,
+  type Call,
+  type CalledTurn,
+  type Draft,
+} from './settle';
 import { readTokens, type Token } from './tokens';
 import {
   asGestureOf,
@@ -48,11 +59,7 @@ import {
 export type { Call, CalledTurn } from './settle';
 
 /** Reads the calls between `start` and the end of `text`, whose marks are already blanked out. */
-export function readCalls(
-  text: string,
-  start = 0,
-  vocabulary: Vocabulary = COMMON_VOCABULARY,
-): Call[] {
+export function readCalls(text: string, start = 0, vocabulary: Vocabulary = COMMON_VOCABULARY): Call[] {
   return new CallReader(text, readTokens(text, start), vocabulary).read();
 }
 
@@ -166,7 +173,8 @@ class CallReader {
     const target = this.draft ?? undefined;
     const inside = this.tokens.slice(this.at + 1, close);
     const feet = inside.flatMap(({ word }) => FOOT_WORDS[word] ?? SIDE_WORDS[word] ?? []);
-    const isList = feet.length > 1 && inside.every(({ kind, word }) => kind === 'break' || word in FOOT_WORDS || word in SIDE_WORDS);
+    const isList =
+      feet.length > 1 && inside.every(({ kind, word }) => kind === 'break' || word in FOOT_WORDS || word in SIDE_WORDS);
     if (!target?.figure || close < 0 || !isList || this.tokens[close + 1]?.kind === 'times') return false;
     target.listed = feet;
     target.to = this.tokens[close].to;
@@ -229,7 +237,8 @@ class CallReader {
     const draft = this.draft;
     if (figure.id === 'turn' || figure.id === 'full-turn') return this.takeTurnWord(figure, length);
     // `turning on the ball of R`: what bears the weight is no step.
-    if (draft && /^(?:on|auf|sur)$/.test(this.lastWord) && this.words[this.at] === 'ball') return this.skip(ballLength(this.words, this.at));
+    if (draft && /^(?:on|auf|sur)$/.test(this.lastWord) && this.words[this.at] === 'ball')
+      return this.skip(ballLength(this.words, this.at));
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
     if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
     // Words nobody knows, joined to a figure by "and", are no part of it.
@@ -261,7 +270,8 @@ class CallReader {
   private isOneCall(draft: Draft, figure: Figure): boolean {
     if (this.joint !== 'none') return false;
     const ahead = this.words[this.at + 1];
-    if (isVerbAtEnd(draft, figure) && (ahead === undefined || ahead === ' break' || SOFT_JOINTS.has(ahead))) return true;
+    if (isVerbAtEnd(draft, figure) && (ahead === undefined || ahead === ' break' || SOFT_JOINTS.has(ahead)))
+      return true;
     return mergeName(draft, figure) || onlyNamesFeet(draft, figure, this.words.slice(this.at + 1, this.at + 3));
   }
 
@@ -365,7 +375,8 @@ class CallReader {
       if (Object.hasOwn(AMOUNT_WORDS, phrase)) return (this.takeAmount(AMOUNT_WORDS[phrase], length), true);
       if (Object.hasOwn(WAY_WORDS, phrase)) return (this.takeWay(WAY_WORDS[phrase], length), true);
       // `left crosses over on three` says when.
-      if (Object.hasOwn(REPEAT_WORDS, phrase) && this.draft && /^(?:on|auf|sur)$/.test(this.lastWord)) return (this.skip(length), true);
+      if (Object.hasOwn(REPEAT_WORDS, phrase) && this.draft && /^(?:on|auf|sur)$/.test(this.lastWord))
+        return (this.skip(length), true);
       if (Object.hasOwn(REPEAT_WORDS, phrase)) return (this.takeRepeat(REPEAT_WORDS[phrase], length), true);
       if (Object.hasOwn(DIRECTION_WORDS, phrase) && this.takeDirection(phrase, length)) return true;
     }

@@ -39,7 +39,12 @@ function countsSaid(text: string, from: number): SaidCounts | undefined {
     if (!match) break;
     const [whole, number, joint, range, part] = match;
     // `1st` and `2x` are none, `1and2` is.
-    if (number !== undefined && /^\d/.test(number) && /^(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L}/iu.test(text.slice(PIECE.lastIndex, PIECE.lastIndex + 4))) break;
+    if (
+      number !== undefined &&
+      /^\d/.test(number) &&
+      /^(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L}/iu.test(text.slice(PIECE.lastIndex, PIECE.lastIndex + 4))
+    )
+      break;
     // `1/4`, `9:00` and `2x` are no counts.
     if (
       number !== undefined &&

@@ -119,7 +119,8 @@ function readStartWeight(value: string): Weight | undefined {
   const feet = words.map(sideNamed);
   const weightAt = words.findIndex((word) => /^(weight|wt|gewicht|poids|pdc)$/.test(word));
   // `left foot has the weight` names it before.
-  const named = weightAt >= 0 ? (feet.slice(weightAt).find(Boolean) ?? feet.slice(0, weightAt).findLast(Boolean)) : undefined;
+  const named =
+    weightAt >= 0 ? (feet.slice(weightAt).find(Boolean) ?? feet.slice(0, weightAt).findLast(Boolean)) : undefined;
   if (named) return named;
   const lead = feet.find(Boolean);
   if (!lead) return undefined;

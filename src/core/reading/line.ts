@@ -51,7 +51,29 @@ function plainSigns(text: string): string {
 const BULLET = /^\s*(?:[-*•·–—]\s+)?/;
 
 function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
-  const { marks, rest: unmarked } = readMarks(plainSigns(text));
+  const plain = plainSigns(text);
+  const line = readMarked(text, readMarks(plain), vocabulary);
+  if (line.marks.cues.length === 0 || !isNearlyEmpty(line)) return line;
+  // What is called aloud can be all there is of the steps: `"Side together side touch", five six seven eight`.
+  const called = readMarked(text, readMarks(plain.replace(/["“”„]/g, ' ')), vocabulary);
+  return figuresIn(called) > figuresIn(line) ? called : line;
+}
+
+const figuresIn = ({ groups }: StepLine): number =>
+  groups.reduce((sum, { calls }) => sum + calls.filter(({ figure }) => figure).length, 0);
+
+/** Hardly a step for all its counts. */
+const isNearlyEmpty = (line: StepLine): boolean => {
+  const moments = line.groups.reduce((sum, { counts }) => sum + (counts?.ticks.length ?? 0), 0);
+  const only = line.groups[0]?.calls.find(({ figure }) => figure)?.figure;
+  return moments > 2 && figuresIn(line) < 2 && (!only || only.family === 'single');
+};
+
+function readMarked(
+  text: string,
+  { marks, rest: unmarked }: ReturnType<typeof readMarks>,
+  vocabulary: Vocabulary,
+): StepLine {
   const start = BULLET.exec(unmarked)?.[0].length ?? 0;
   const opening = openingCounts(unmarked, start) ?? andAlone(text, start);
   const { rest, weightClaims, facingClaims } = readAsides(
@@ -80,7 +102,7 @@ function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
 
 /** An `&` in a column of its own: half a count after what stands above. */
 function andAlone(text: string, start: number): Counts | undefined {
-  if (!/^&\s*\t/.test(text.slice(start))) return undefined;
+  if (!/^&(?:\s*\t|\s{2,})\S/.test(text.slice(start))) return undefined;
   return { span: { from: start, to: start + 1 }, ticks: [-HALF_COUNT], end: 0, floating: true, borrows: false };
 }
 

@@ -200,7 +200,7 @@ function settleSide(
 ): void {
   const way: Way = side.foot === 'R' ? 'right' : 'left';
   const isBefore = call.nameSpan !== undefined && side.span.from < call.nameSpan.from;
-  const reading = side.sure ? 'foot' : ((isBefore && figure?.before) || (figure?.bare ?? 'foot'));
+  const reading = side.sure ? 'foot' : (isBefore && figure?.before) || (figure?.bare ?? 'foot');
   // `three quarter turn walking round to the left`
   if (side.toSide && figure?.share === 'steps' && figure.fills && call.turn && call.turn.way === undefined) {
     call.turn = { ...call.turn, way };
@@ -227,7 +227,8 @@ function travelBeforeFeet(draft: Draft, figure: Figure | undefined): Foot | unde
   const [first, ...letters] = draft.sides;
   const length = ({ span }: Draft['sides'][number]): number => span.to - span.from;
   const goesAside = figure?.bare === 'side' || figure?.bare === 'direction';
-  if (!goesAside || letters.length === 0 || length(first) < 4 || letters.some((side) => length(side) > 2)) return undefined;
+  if (!goesAside || letters.length === 0 || length(first) < 4 || letters.some((side) => length(side) > 2))
+    return undefined;
   draft.sides.shift();
   return first.foot;
 }
@@ -241,7 +242,14 @@ function isFeetList(draft: Draft): boolean {
 
 /** `..., twice`: nothing but how often. */
 export const isOnlyAgain = ({ figure, direction, sides, turn, turnWord, repeat, unread, at }: Draft): boolean =>
-  repeat > 1 && !figure && !direction && !turn && !turnWord && at === undefined && sides.length === 0 && unread.length === 0;
+  repeat > 1 &&
+  !figure &&
+  !direction &&
+  !turn &&
+  !turnWord &&
+  at === undefined &&
+  sides.length === 0 &&
+  unread.length === 0;
 
 /** `Right chase turn, 1/2 left`: the turn of a figure that turns by its nature and did not say how far. */
 export const isTurnOf = ({ figure, direction, sides, turn, unread }: Draft, previous: Call): boolean =>
@@ -264,8 +272,22 @@ export function withFeet(previous: Call, draft: Draft): Call | undefined {
   if (!onlySides || (draft.turn && previous.turn) || (isSingle(figure) && !isCounted)) return undefined;
   const own = draft.sides.map((side) => side.foot);
   // `Heel switches, right then left`
-  if (own.length === 1 && !draft.sides[0].toSide && !previous.feet && !previous.foot && !previous.travel && !draft.turn && !isSingle(figure) && figure.bare !== 'way')
-    return { ...previous, foot: own[0], footSpan: draft.sides[0].span, span: { from: previous.span.from, to: draft.to } };
+  if (
+    own.length === 1 &&
+    !draft.sides[0].toSide &&
+    !previous.feet &&
+    !previous.foot &&
+    !previous.travel &&
+    !draft.turn &&
+    !isSingle(figure) &&
+    figure.bare !== 'way'
+  )
+    return {
+      ...previous,
+      foot: own[0],
+      footSpan: draft.sides[0].span,
+      span: { from: previous.span.from, to: draft.to },
+    };
   const before = previous.feet ?? (previous.foot ? [previous.foot] : []);
   if (own.length === 1 && before.length === 0 && !isCounted) return undefined;
   return {
