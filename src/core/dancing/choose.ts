@@ -4,10 +4,8 @@
  * another step is ever left out: it is told as too much.
  */
 import type { Call } from '../reading/calls';
-import { otherFoot, type Foot } from '../model/feet';
-import type { Figure } from '../vocabulary';
-import type { PatternStep } from '../vocabulary/notation';
 import { allotCounts, unitsOfCalls, type Allotment } from './allot';
+import { explainedBy, isTurnSaid } from './explanations';
 
 export interface Choice extends Allotment {
   /** Calls of the line that are not danced: explanations of others, and remarks. */
@@ -141,72 +139,3 @@ function explanationsIn(calls: readonly Call[]): ReadonlySet<Call> {
 /** A figure whose every step is spelt right behind it. */
 const isTitle = (call: Call, rest: readonly Call[]): boolean =>
   call.figure !== undefined && call.figure.family !== 'single' && !call.detail && explainedBy(call, rest) >= 2;
-
-/** How many of the calls behind a figure say its own steps, in their order; some may be missing. */
-export function explainedBy(title: Call, rest: readonly Call[]): number {
-  const figure = title.figure as Figure;
-  const turns = title.turn !== undefined || figure.amount !== undefined;
-  let most = 0;
-  for (const steps of spellingsOf(figure)) {
-    let [place, length] = [0, 0];
-    let lead = title.foot ?? title.feet?.[0] ?? (figure.bare === 'side' ? title.travel : undefined);
-    for (const call of rest) {
-      const next = isTurnSaid(call, figure) ? place : stepsSaid(call, steps, place, lead, turns);
-      if (next === undefined) break;
-      const foot = call.foot ?? call.feet?.[0];
-      if (lead === undefined && foot && next > place)
-        lead = steps[next - (call.feet?.length ?? 1)]?.role === 'B' ? otherFoot(foot) : foot;
-      place = next;
-      length += 1;
-    }
-    if (place > 0 || length === rest.length) most = Math.max(most, length);
-  }
-  return most;
-}
-
-const spellingsOf = (figure: Figure): readonly (readonly PatternStep[])[] => [
-  ...[...figure.turned.values()],
-  ...figure.forms.map(({ steps }) => steps),
-];
-
-/** `a full turn over the left shoulder`, behind a figure that turns. */
-const isTurnSaid = (call: Call, figure: Figure): boolean =>
-  call.figure !== undefined &&
-  call.foot === undefined &&
-  call.direction === undefined &&
-  call.turn !== undefined &&
-  call.figure.bare === 'way' &&
-  (figure.way !== undefined || figure.turned.size > 0);
-
-/** The place behind the steps that a call says, looked for from `place`; undefined when it says another. */
-function stepsSaid(
-  call: Call,
-  steps: readonly PatternStep[],
-  place: number,
-  lead: Foot | undefined,
-  turns: boolean,
-): number | undefined {
-  if (!call.figure || call.repeat > 1 || call.more || call.detail) return undefined;
-  const feet = call.feet ?? [call.foot];
-  for (let from = place; from + feet.length <= steps.length; from++)
-    if (feet.every((foot, index) => saysStep(call, foot, steps[from + index], lead, turns))) return from + feet.length;
-  return undefined;
-}
-
-function saysStep(
-  call: Call,
-  foot: Foot | undefined,
-  step: PatternStep,
-  lead: Foot | undefined,
-  turns: boolean,
-): boolean {
-  const own = call.figure?.forms[0].steps[0];
-  if (!own || call.figure?.family !== 'single') return false;
-  if (foot && lead && step.role !== 'AB' && step.role !== '-' && (step.role === 'A') !== (foot === lead)) return false;
-  if ((own.effect === 'takes') !== (step.effect === 'takes')) return false;
-  const said = call.direction ?? (own.direction === '*' ? null : own.direction);
-  // After a turn side and forward are one: the body has moved, the foot has not.
-  const isLoose =
-    call.turn !== undefined || (turns && step.turn !== 0) || step.direction === '*' || step.direction === null;
-  return said === null || isLoose || said === step.direction || (said === 'side' && step.direction === 'place');
-}

@@ -1,15 +1,17 @@
 /** Facts said in sentences at the head of a sheet: `32 cts, 4 walls, beginner/improver`; `Wait for sixteen counts. Begin with your weight on the left foot.` */
 import { numberOf } from '../lexicon/numbers';
-import { namesLevel, unitOf } from '../lexicon/page';
+import { namesLevel, unitOf, type FactUnit } from '../lexicon/page';
 import type { HeaderEntry, KnownKey } from '../reading/header';
 import { sideNamed } from '../vocabulary/words';
 
 const CLAUSE = /[^.,;/·•|*()]+/g;
-const DASHED = /\s[-–—]\s|\s{3,}|\s(?:and|und|et|en)\s(?=\d|\p{L}+\s+(?:walls?|wände|murs?|muren))/giu;
+const DASHED = /\s[-–—]\s|\s{3,}|\s(?:and|und|et|en)\s(?=\d|\p{L}+\s+(?:walls?|wände|mur(?:en|s)?))/giu;
 const WORD = /[\p{L}\d]+(?:-[\p{L}]+)*/gu;
 const WAITS = /\b(?:wait|intro\w*|start|begin\w*|after|vorspiel|einleitung|nach|après|attendre|wacht|na)\b|\bin$/i;
 const MINUTE = /\b(?:a|per|je|pro|par|la)\s+minute?\b/i;
-const WEIGHT = /\b(?:weight|wt|gewicht|poids|pdc|gewicht|stand\w*|lead|starts?|begin\w*|beginn\w*|start)\b/i;
+const LEADS = /\b(?:lead|starts?|begin\w*)\b/i;
+const BEGINS = /\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attendre|wacht)\b/i;
+const MOST_WORDS = 14;
 const IS_WEIGHT = /\b(?:weight|wt|gewicht|poids|pdc|stand\w*)\b/i;
 
 /** The facts of a line without a key; none where it says none. */
@@ -37,28 +39,33 @@ function clausesOf(text: string): { readonly words: string; readonly from: numbe
 function factOf(clause: string): KnownKey | undefined {
   const words = clause.match(WORD) ?? [];
   // `A = 32 counts` is a part's.
-  if (words.length > 14 || clause.includes('=')) return undefined;
+  if (words.length === 0 || words.length > MOST_WORDS || clause.includes('=')) return undefined;
   const numbers = words.map(numberOf);
-  const at = numbers.findIndex((number, index) => number !== undefined && unitOf(words[index + 1] ?? '') !== undefined);
-  if (IS_WEIGHT.test(clause) || (WEIGHT.test(clause) && numbers.every((number) => number === undefined))) {
+  const isNumbered = numbers.some((number) => number !== undefined);
+  if (IS_WEIGHT.test(clause) || (LEADS.test(clause) && !isNumbered)) {
     if (words.some((word) => sideNamed(word) !== undefined || /^(?:both|beiden?)$/i.test(word))) return 'start';
   }
-  const behind = numbers.findIndex(
-    (number, index) =>
-      number !== undefined && index > 0 && words.length === 2 && unitOf(words[index - 1]) !== undefined,
-  );
-  const unit = at >= 0 ? unitOf(words[at + 1]) : behind > 0 ? unitOf(words[behind - 1]) : gluedUnit(words);
+  if (isNumbered) return numberFact(clause, words, numbers);
+  return words.length <= 4 && words.every((word) => word.split('-').every(namesLevel)) ? 'level' : gluedFact(words);
+}
+
+/** What a clause with a number says: how many counts or walls, how quick, when to begin. */
+function numberFact(clause: string, words: readonly string[], numbers: Numbers): KnownKey | undefined {
+  const unit = unitIn(words, numbers);
+  if (unit === undefined)
+    return BEGINS.test(clause) && numbers.some((number) => number !== undefined && number >= 4) ? 'intro' : undefined;
   if (unit === 'counts' && (MINUTE.test(clause) || isTempo(words, numbers))) return 'tempo';
-  if (unit === 'counts') return WAITS.test(clause) ? 'intro' : words.length <= 6 ? 'counts' : undefined;
-  if (unit) return words.length <= 6 ? unit : undefined;
-  if (
-    /\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attendre|wacht)\b/i.test(clause) &&
-    numbers.some((number) => number !== undefined && number >= 4)
-  )
-    return 'intro';
-  return words.length > 0 && words.length <= 4 && words.every((word) => word.split('-').every(namesLevel))
-    ? 'level'
-    : undefined;
+  if (unit === 'counts' && WAITS.test(clause)) return 'intro';
+  return words.length <= 6 ? unit : undefined;
+}
+
+type Numbers = readonly (number | undefined)[];
+
+/** `32 counts`; `Walls 4` where it says nothing else. */
+function unitIn(words: readonly string[], numbers: Numbers): FactUnit | undefined {
+  const at = numbers.findIndex((number, index) => number !== undefined && unitOf(words[index + 1] ?? '') !== undefined);
+  if (at >= 0) return unitOf(words[at + 1]);
+  return words.length === 2 && numbers[1] !== undefined ? unitOf(words[0]) : gluedFact(words);
 }
 
 /** `about 110 beats`: no dance has so many and not whole eights. */
@@ -67,7 +74,7 @@ const isTempo = (words: readonly string[], numbers: readonly (number | undefined
   numbers.some((number) => number !== undefined && number > 69 && number % 8 !== 0);
 
 /** `32ct`, `4-wall` as one word. */
-function gluedUnit(words: readonly string[]): ReturnType<typeof unitOf> {
+function gluedFact(words: readonly string[]): FactUnit | undefined {
   for (const word of words) {
     const glued = /^(\d{1,3})-?(\p{L}+)$/u.exec(word);
     const unit = glued && unitOf(glued[2]);

@@ -103,7 +103,7 @@ function countIn(words: readonly Word[]): number | undefined {
 }
 
 const BEGINS = /\b(?:begin|began|start|depart|départ|beginn)\w*\s+(?:\S+\s+){0,4}$/i;
-const RESUMES = /(?:again|from there|reprise|from the top|over)\W+(?:\S+\s+){0,8}$/i;
+const RESUMES = /(?:again|from there|reprise|from the top|over)\s(?:\S+\s+){0,8}$/i;
 
 /** Where one faces then: not where the wall began. */
 function facingAfter(text: string, words: readonly Word[]): Facing[] {
@@ -115,7 +115,7 @@ function facingAfter(text: string, words: readonly Word[]): Facing[] {
     const number = isHour ? undefined : numberOf(own);
     const isClock = number !== undefined && /^(?:o|oclock|clock|uhr|h|heures?|uur)$/i.test(next);
     if (!isHour && !isClock) continue;
-    const clause = text.slice(0, from);
+    const clause = text.slice(0, from).replace(/[.,;:()]/g, ' ');
     const begins = BEGINS.test(clause) && !RESUMES.test(clause);
     const facing = readHour(isHour ? own.replace('h', '') : String(number));
     if (facing !== undefined && !begins) found.push(facing);

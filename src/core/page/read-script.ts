@@ -4,7 +4,7 @@
  * as text with its place.
  */
 import type { Span } from '../model/text';
-import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
+import { tickOfCount } from '../model/ticks';
 import { inEnglish } from '../reading/foreign';
 import { KNOWN_KEYS, readHeader, readHeaderLines, type Header, type HeaderEntry } from '../reading/header';
 import type { Call } from '../reading/calls';
@@ -18,6 +18,7 @@ import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
 import { numberOf } from '../lexicon/numbers';
 import { customarySection, LONGEST_LINE, Outline } from './outline';
+import { Progress } from './progress';
 import {
   bareHeading,
   headingByPlace,
@@ -39,6 +40,15 @@ function isWhole({ groups }: StepLine): boolean {
 const isBehind = ({ groups: [first] }: StepLine): boolean =>
   first?.counts !== undefined && first.calls.length > 0 && first.counts.span.from > first.calls[0].span.from;
 
+/** `Tag, four counts`, `4 count tag`: how long; 0 where it is not said. */
+function lengthSaid(words: string): number {
+  const length = /([\p{L}\d]+)[\s-]*(?:counts?|beats?)\b/iu.exec(words.replace(/\bafter\s+\d+\s*counts?/i, ''));
+  return numberOf(length?.[1] ?? '') ?? 0;
+}
+
+const nameOf = (item: PlanItem): string =>
+  item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';
+
 /** Two items about one wall: the first that was said holds. */
 const saysTheSame = (one: PlanItem, other: PlanItem): boolean =>
   one.kind === other.kind &&
@@ -47,6 +57,9 @@ const saysTheSame = (one: PlanItem, other: PlanItem): boolean =>
   one.walls.kind === 'walls' &&
   other.walls.kind === 'walls' &&
   other.walls.numbers.every((number) => one.walls.kind === 'walls' && one.walls.numbers.includes(number));
+
+/** Blocks whose lines may be headings of sections. */
+const HAS_SECTIONS: ReadonlySet<BlockText['kind']> = new Set(['part', 'tag', 'ending']);
 
 /** A name stands at most so many lines above its steps. */
 const FARTHEST = 8;
@@ -57,6 +70,8 @@ const isPlain = ({ groups: [first] }: StepLine): boolean =>
 
 const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
   figure !== undefined && unread.length === 0 && detail.every(isUnderstood);
+
+type Push = (kind: LineKind, more?: Partial<ScriptLine>) => void;
 
 type Growing<T> = { -readonly [K in keyof T]: T[K] };
 
@@ -82,10 +97,7 @@ class ScriptReader {
   private usual: number | undefined;
   /** The number of the last heading in a list of them. */
   private listed = 0;
-  private begin = 0;
-  private reached = 0;
-  private isCounted = false;
-  private borrows = false;
+  private progress = new Progress();
 
   constructor(
     private readonly text: string,
@@ -127,31 +139,45 @@ class ScriptReader {
     if (trimmed.length > LONGEST_LINE) return push('text');
     if (/^#(?!#)/.test(trimmed) && this.titleLine === undefined)
       return this.takeTitle(trimmed.replace(/^#\s*/, ''), push);
-    const heading =
-      this.placedHeading(this.isMarked ? trimmed : bareHeading(trimmed)) ??
-      readHeading(this.isMarked ? trimmed : bareHeading(trimmed), this.section !== undefined) ??
-      this.ownHeading(index, trimmed);
+    const heading = this.headingOf(index, trimmed);
     if (heading) return this.takeHeading(heading, index, push);
     if (this.takeHeadedStep(index, text, push)) return;
-    if (trimmed.startsWith('>')) return push('note');
-    if (/^option\b.*:/i.test(trimmed) && /^\s/.test(text)) return push('option');
-    if (this.block?.kind === 'figure') return push('figure');
-    const hasFacts = !this.block && !this.isMarked && index !== this.firstLine && factsSaid(text, 0).length > 1;
-    if (hasFacts && this.takeHeaderLine(text, span, push)) return;
-    if (this.takePlan(text, span, push)) return;
-    if (!this.block && this.takeHeaderLine(text, span, push)) return;
-    if (this.takeStep(text, push)) return;
+    const kept = this.keptKind(text, trimmed);
+    if (kept) return push(kept);
+    if (this.takeSaid(text, span, push) || this.takeStep(text, push)) return;
     if (!this.block && this.titleLine === undefined) return this.takeTitle(trimmed, push);
     push('text', this.section ? { section: this.section } : {});
   }
 
-  private takeTitle(title: string, push: (kind: LineKind) => void): void {
+  private headingOf(index: number, trimmed: string): Heading | undefined {
+    const words = this.isMarked ? trimmed : bareHeading(trimmed);
+    return (
+      this.placedHeading(words) ?? readHeading(words, this.section !== undefined) ?? this.ownHeading(index, trimmed)
+    );
+  }
+
+  /** What is kept word for word because its first words say what it is. */
+  private keptKind(text: string, trimmed: string): LineKind | undefined {
+    if (trimmed.startsWith('>')) return 'note';
+    if (/^option\b.*:/i.test(trimmed) && /^\s/.test(text)) return 'option';
+    return this.block?.kind === 'figure' ? 'figure' : undefined;
+  }
+
+  /** Facts and plans. Several facts in a line are facts, whatever else it says. */
+  private takeSaid(text: string, span: Span, push: Push): boolean {
+    const isHead = this.block === undefined;
+    const hasFacts = isHead && !this.isMarked && this.lines.length !== this.firstLine && factsSaid(text, 0).length > 1;
+    if (hasFacts && this.takeHeaderLine(text, span, push)) return true;
+    return this.takePlan(text, span, push) || (isHead && this.takeHeaderLine(text, span, push));
+  }
+
+  private takeTitle(title: string, push: Push): void {
     this.title = title;
     this.titleLine = this.lines.length;
     push('title');
   }
 
-  private takeHeaderLine(text: string, span: Span, push: (kind: LineKind) => void): boolean {
+  private takeHeaderLine(text: string, span: Span, push: Push): boolean {
     const keyed = /^\s*\d/.test(text) ? [] : readHeaderLines(text, span.from);
     const isTitle = this.titleLine === undefined && this.lines.every(({ kind }) => kind === 'blank');
     const known = keyed.filter(({ key }) => KNOWN_KEYS.some((one) => one === key));
@@ -166,11 +192,7 @@ class ScriptReader {
   }
 
   /** `PART ONE. Walk R, L (1, 2)`: a heading and its first steps in one line. */
-  private takeHeadedStep(
-    index: number,
-    text: string,
-    push: (kind: LineKind, more: Partial<ScriptLine>) => void,
-  ): boolean {
+  private takeHeadedStep(index: number, text: string, push: Push): boolean {
     const isSteps = !this.isMarked && this.outline.countsOf(index).length > 0 && !this.spansNext(index);
     const opening = isSteps ? wordedOpening(text) : undefined;
     if (!opening) return false;
@@ -196,7 +218,7 @@ class ScriptReader {
     );
   }
 
-  private takeStep(text: string, push: (kind: LineKind, more: Partial<ScriptLine>) => void): boolean {
+  private takeStep(text: string, push: Push): boolean {
     const step = readStepLine(text, this.own.vocabulary);
     const counted = step.groups[0]?.counts !== undefined;
     // What the whole sheet shows to be a number in a list, or facts.
@@ -210,12 +232,12 @@ class ScriptReader {
       !this.isMarked &&
       !counted &&
       step.groups.some(({ repeat }) => repeat && !repeat.counts && !repeat.section) &&
-      this.isFull()
+      this.progress.isFull(this.section)
     )
       return false;
     const section = this.nextSection(step) ?? this.openSection();
     push('step', { step, section });
-    this.count(step);
+    this.progress.take(step);
     const line = this.lines[this.lines.length - 1];
     section.lines.push(line);
     for (const note of step.marks.notes) {
@@ -236,7 +258,7 @@ class ScriptReader {
   }
 
   /** Under `## Plan` every line; elsewhere what can be nothing else. The title of a pasted sheet comes first. */
-  private takePlan(text: string, span: Span, push: (kind: LineKind, more?: Partial<ScriptLine>) => void): boolean {
+  private takePlan(text: string, span: Span, push: Push): boolean {
     const strict = this.block?.kind === 'plan';
     if (
       !strict &&
@@ -275,12 +297,8 @@ class ScriptReader {
     const [item] = this.isMarked ? readLoosePlan(trimmed) : [...planInProse(trimmed), ...readLoosePlan(trimmed)];
     if (item?.kind !== 'tag' && item?.kind !== 'ending') return undefined;
     if (item.kind === 'tag' ? item.tag.kind === 'own' : item.changed) return undefined;
-    const name =
-      item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';
-    const [, said = ''] =
-      /([\p{L}\d]+)[\s-]*(?:counts?|beats?)\b/iu.exec(words.replace(/\bafter\s+\d+\s*counts?/i, '')) ?? [];
-    const counts = numberOf(said) ?? 0;
-    return { kind: item.kind, name, title: '', ...(counts > 0 && { counts }) };
+    const counts = lengthSaid(words);
+    return { kind: item.kind, name: nameOf(item), title: '', ...(counts > 0 && { counts }) };
   }
 
   /** A line whose counts begin again starts the next section, whatever stands above it. */
@@ -297,78 +315,41 @@ class ScriptReader {
   }
 
   /** Whether counts belong to the next section: they begin again, or run on, where this one is full. */
-  private opens({ floating, ticks }: Counts): boolean {
-    const [first] = ticks;
-    if (floating || first === undefined) return false;
-    const { section, block } = this;
-    if (!section || section.lines.length === 0) return first <= 0;
-    if (!this.isCounted) return false;
-    if (block?.kind !== 'part') return first === 0;
-    const length = (section.counts ?? 8) * TICKS_A_COUNT;
-    if (!this.isFull() || (this.isMarked && section.headingLine !== undefined)) return false;
-    // After an `8&1` the next section begins on its 2.
-    if (this.borrows && first === this.reached - length) return true;
-    const runsOn = !section.countsStated && this.outline.runsTo(length) && this.reached % length === 0;
-    return first <= 0 || (runsOn && first === this.reached);
-  }
-
-  private isFull(): boolean {
-    return (
-      this.section !== undefined &&
-      this.isCounted &&
-      this.reached - this.begin >= (this.section.counts ?? 8) * TICKS_A_COUNT
-    );
-  }
-
-  /** Where the counts of the section begin, as they are written, and how far they have come. */
-  private count({ groups }: StepLine): void {
-    for (const { counts } of groups) {
-      if (!counts || counts.ticks.length === 0) continue;
-      if (!this.isCounted) this.begin = counts.floating ? 0 : Math.max(counts.ticks[0], 0);
-      this.isCounted = true;
-      this.borrows = counts.borrows;
-      this.reached = counts.floating ? this.reached + counts.end : Math.max(this.reached, counts.end);
-    }
+  private opens(counts: Counts): boolean {
+    const { section, block, isMarked, outline } = this;
+    if (counts.floating || counts.ticks.length === 0) return false;
+    if (!section || section.lines.length === 0) return counts.ticks[0] <= 0;
+    if (block?.kind !== 'part') return this.progress.begins && counts.ticks[0] === 0;
+    // A script in its own manner says with `##` where its sections are.
+    return !(isMarked && section.headingLine !== undefined) && this.progress.goesOnIn(counts, section, outline);
   }
 
   /** A heading in its writer's own words: by its wording, by the counts it spans, or by standing where the counts begin again. */
   private ownHeading(index: number, trimmed: string): Heading | undefined {
     const { block, outline } = this;
-    // A script in its own manner says with `##` where its sections are.
-    if (
-      this.isMarked ||
-      trimmed.startsWith('>') ||
-      block?.kind === 'figure' ||
-      block?.kind === 'plan' ||
-      block?.kind === 'option'
-    )
-      return undefined;
+    if (this.isMarked || trimmed.startsWith('>') || (block && !HAS_SECTIONS.has(block.kind))) return undefined;
     const worded = wordedSection(trimmed);
-    if (worded) return outline.countsOf(index).length > 0 && !this.spansNext(index) ? undefined : worded;
+    const isCounted = outline.countsOf(index).length > 0;
+    if (worded) return isCounted && !this.spansNext(index) ? undefined : worded;
     const next = outline.nextCounted(index);
     const [following] = outline.countsOf(next);
     if (!following || next - index > FARTHEST) return undefined;
-    const range = rangeOf(bareHeading(trimmed));
-    const isAlone = next === index + 1 && (this.raw[index - 1] ?? '').trim() === '';
-    if (
-      range &&
-      isAlone &&
-      range.to - range.from >= 5 &&
-      following.ticks[0] === tickOfCount(range.from) &&
-      following.end < tickOfCount(range.to + 1)
-    )
-      return headingByPlace(trimmed);
-    if (outline.countsOf(index).length > 0) return undefined;
+    if (this.spansAsRange(index, trimmed, following)) return headingByPlace(trimmed);
+    if (isCounted) return undefined;
     // The next number of the list that the sections are: whatever its counts begin with.
     const listed = numberInList(trimmed);
-    if (listed !== undefined && listed === this.listed + 1 && this.section) {
-      this.listed = listed;
-      return headingByPlace(trimmed);
-    }
-    if (!this.opens(following)) return undefined;
-    if (this.bestName(index, next) !== index) return undefined;
+    const isNextInList = listed !== undefined && listed === this.listed + 1 && this.section !== undefined;
+    if (!isNextInList && !(this.opens(following) && this.bestName(index, next) === index)) return undefined;
     this.listed = listed ?? this.listed;
     return headingByPlace(trimmed);
+  }
+
+  /** `9-16  ROCKING CHAIR, PIVOT` above lines that begin with 9 and go no further. */
+  private spansAsRange(index: number, trimmed: string, following: Counts): boolean {
+    const range = rangeOf(bareHeading(trimmed));
+    const isApart = this.outline.nextCounted(index) === index + 1 && (this.raw[index - 1] ?? '').trim() === '';
+    if (!range || !isApart || range.to - range.from < 5) return false;
+    return following.ticks[0] === tickOfCount(range.from) && following.end < tickOfCount(range.to + 1);
   }
 
   /** Of the lines above the counts that begin again, the one that looks most like a name; the nearest of equals. */
@@ -425,7 +406,7 @@ class ScriptReader {
     };
     block.sections.push(section);
     this.section = section;
-    [this.begin, this.reached, this.isCounted] = [0, 0, false];
+    this.progress = new Progress();
     return section;
   }
 
@@ -436,11 +417,7 @@ class ScriptReader {
     return (this.usual ??= customarySection(this.outline, this.raw.length) ?? this.header?.sectionCounts);
   }
 
-  private takeHeading(
-    heading: Heading,
-    index: number,
-    push: (kind: LineKind, more: Partial<ScriptLine>) => void,
-  ): void {
+  private takeHeading(heading: Heading, index: number, push: Push): void {
     if (heading.kind === 'section') {
       const block =
         this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');

@@ -32,13 +32,14 @@ export function wordedSection(line: string): Heading | undefined {
 
 /** The heading that opens a line of steps, and how many letters it is. */
 export function wordedOpening(line: string): { readonly heading: Heading; readonly length: number } | undefined {
-  const opening = /^\s*[^.:)–—]{3,40}?[.:)–—]\s+(?=\S)/u.exec(line)?.[0];
+  const sign = line.slice(0, 48).search(/[.:)–—]\s/);
+  const opening = sign < 3 ? undefined : line.slice(0, sign + 1) + (/^\s+/.exec(line.slice(sign + 1))?.[0] ?? '');
   const heading = opening && wordedSection(opening.replace(/[.:)–—]\s+$/, ''));
   return heading ? { heading, length: opening.length } : undefined;
 }
 
 const ENUMERATED = /^(?:\(?(\d{1,2})[).]|[A-H](\d{1,2})|([A-Z])\)|\(([A-Z])\)|([IVX]{1,4})[.):])(?:\s+|$)/;
-const COUNTED = /^(?:\p{L}+\s+)?[[(]?\s*(\d{1,3})\s*(?:-|–|to|bis|à|t\/m)\s*(\d{1,3})\s*[\])]?(?:\s*[:.]\s*|\s+|$)/iu;
+const COUNTED = /^(?:\p{L}+ )?[[(]? ?(\d{1,3}) ?(?:-|–|to|bis|à|t\/m) ?(\d{1,3}) ?[\])]?(?:[:.]|\s|$)/iu;
 
 /** The number that a line is given in a list: `2.`, `(2)`, `B)`. */
 export function numberInList(line: string): number | undefined {
@@ -85,7 +86,7 @@ export function headingByPlace(line: string): Heading {
 export function rangeOf(
   line: string,
 ): { readonly from: number; readonly to: number; readonly length: number } | undefined {
-  const match = COUNTED.exec(line);
+  const match = COUNTED.exec(line.replace(/\s/g, ' '));
   if (!match) return undefined;
   const [from, to] = [Number(match[1]), Number(match[2])];
   return to > from ? { from, to, length: match[0].length } : undefined;

@@ -88,7 +88,7 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
 }
 
 /** After a turn these say how far it goes: `turning to face 6:00`, `Drehung Richtung 6:00`. */
-const BEFORE_TARGET = /^(?:to|face|facing|faces|towards?|richtung|nach|zu|vers|à|a|face|naar)$/;
+const BEFORE_TARGET = /^(?:to|face|facing|faces|towards?|richtung|nach|zu|vers|à|a|naar)$/;
 const AMBIGUOUS = /^(?:fac|richt|regard)/;
 
 /** `... recover L . . . . . 12, home wall`: what stands behind the dots. */
@@ -127,7 +127,7 @@ function weightsIn(words: readonly Word[], vocabulary: Vocabulary): { span: Span
       const next = words[last + 1].text;
       const side = sideNamed(next);
       if (side && weight === undefined) weight = side;
-      else if (/^(?:both|beiden?|deux|beide)$/.test(next) && weight === undefined) weight = 'both';
+      else if (/^(?:both|beiden?|deux)$/.test(next) && weight === undefined) weight = 'both';
       else if (!goesOnFromWeight(next)) break;
       last += 1;
     }
@@ -146,29 +146,28 @@ function facingsIn(words: readonly Word[], text: string): { span: Span; facing?:
     if (!place) continue;
     let first = index;
     while (first > 0 && !words[first].opensClause && leadsToFacing(words[first - 1].text)) first -= 1;
-    const leads = words.slice(first, index).map((word) => word.text);
-    const isAlone = words[first].opensClause || first === 0;
-    const before = words[index - 1]?.text ?? '';
-    const isLast = index + place.length === words.length;
-    const isAtEnd =
-      isLast && (/\s{2,}$/.test(text.slice(0, words[index].from)) || (!place.needsLead && !BEFORE_TARGET.test(before)));
-    // `turning to face 6:00` says how far to turn: that is a step's.
-    if (!isAlone && !isAtEnd && !leads.some((word) => saysFacing(word) && !AMBIGUOUS.test(word))) continue;
-    if (place.needsLead && !isAtEnd && !leads.some(saysFacing)) continue;
+    if (!isSaid(words, first, index, place, text)) continue;
     let last = index + place.length - 1;
-    while (
-      last + 1 < words.length &&
-      !words[last + 1].opensClause &&
-      /^(?:again|now|wall|wieder|still|already)$/.test(words[last + 1].text)
-    )
-      last += 1;
-    found.push({
-      span: { from: words[first].from, to: words[last].to },
-      ...(place.facing !== undefined && { facing: place.facing }),
-    });
+    while (last + 1 < words.length && !words[last + 1].opensClause && TRAILS.test(words[last + 1].text)) last += 1;
+    const span = { from: words[first].from, to: words[last].to };
+    found.push({ span, ...(place.facing !== undefined && { facing: place.facing }) });
     index = last;
   }
   return found;
+}
+
+const TRAILS = /^(?:again|now|wall|wieder|still|already)$/;
+
+/** Whether a place says where one faces: at the end of the line, alone in its clause, or behind "now" and the like. */
+function isSaid(words: readonly Word[], first: number, index: number, place: Place, text: string): boolean {
+  const leads = words.slice(first, index).map((word) => word.text);
+  const isLast = index + place.length === words.length;
+  const isApart = /\s{2,}$/.test(text.slice(0, words[index].from));
+  if (isLast && (isApart || (!place.needsLead && !BEFORE_TARGET.test(words[index - 1]?.text ?? '')))) return true;
+  if (place.needsLead && !leads.some(saysFacing)) return false;
+  // `turning to face 6:00` says how far to turn: that is a step's.
+  const isAlone = words[first].opensClause || first === 0;
+  return isAlone || leads.some((word) => saysFacing(word) && !AMBIGUOUS.test(word));
 }
 
 interface Place {
@@ -181,18 +180,25 @@ interface Place {
 function placeAt(words: readonly Word[], index: number): Place | undefined {
   const { text } = words[index];
   const next = words[index + 1]?.opensClause ? '' : (words[index + 1]?.text ?? '');
-  const isHour = /^\d{1,2}:\d\d$/.test(text);
-  const glued = /^(\d{1,2})(?:h|uhr)$/.exec(text)?.[1];
-  if (isHour || glued) return { facing: readHour(glued ?? text), length: namesClock(next) ? 2 : 1, needsLead: false };
+  const hour = /^(\d{1,2}:\d\d)$|^(\d{1,2})(?:h|uhr)$/.exec(text);
+  if (hour) return { facing: readHour(hour[1] ?? hour[2]), length: namesClock(next) ? 2 : 1, needsLead: false };
   const number = numberOf(text);
-  if (number !== undefined && number >= 1 && number <= 12) {
-    const clocked = namesClock(next) || (next === 'o' && words[index + 2]?.text === 'clock');
-    if (clocked) return { facing: readHour(String(number)), length: next === 'o' ? 3 : 2, needsLead: false };
-    // "That's one, two" counts.
-    const isCounted =
-      numberOf(words[index + 1]?.text ?? '') !== undefined || /^(?:and|und|et|en)$/.test(words[index + 1]?.text ?? '');
-    return isCounted ? undefined : { facing: readHour(String(number)), length: 1, needsLead: true };
-  }
+  return number === undefined ? wallAt(text, next) : hourAt(number, next, words, index);
+}
+
+/** `9 o'clock`, `neun Uhr`; a bare number needs words before it. */
+function hourAt(number: number, next: string, words: readonly Word[], index: number): Place | undefined {
+  if (number < 1 || number > 12) return undefined;
+  const facing = readHour(String(number));
+  if (namesClock(next)) return { facing, length: 2, needsLead: false };
+  if (next === 'o' && words[index + 2]?.text === 'clock') return { facing, length: 3, needsLead: false };
+  // "That's one, two" counts.
+  const after = words[index + 1]?.text ?? '';
+  const isCounted = numberOf(after) !== undefined || /^(?:and|und|et|en)$/.test(after);
+  return isCounted ? undefined : { facing, length: 1, needsLead: true };
+}
+
+function wallAt(text: string, next: string): Place | undefined {
   const wall = hourOfWall(text);
   if (wall === undefined || !(namesWall(next) || /wand$|muur$/.test(text))) return undefined;
   const length = namesWall(next) ? 2 : 1;

@@ -249,3 +249,18 @@ export function closingBrackets(tokens: readonly Token[]): readonly number[] {
     closes[index] = tokens[index + 1].word === ')' ? index + 1 : closes[index + 1];
   return closes;
 }
+
+/** `ball of the right`: how many words. */
+export function ballLength(words: readonly string[], at: number): number {
+  let length = 1;
+  while (length < 4 && /^(?:of|the|foot|your)$/.test(words[at + length] ?? '')) length += 1;
+  const side = words[at + length] ?? '';
+  return length > 1 && (side in SIDE_WORDS || side in FOOT_WORDS) ? length + 1 : 1;
+}
+
+/** Feet and nothing else: `R, L, R`; undefined for anything else. */
+export function listedFeet(tokens: readonly Token[]): readonly Foot[] | undefined {
+  const feet = tokens.flatMap(({ word }) => FOOT_WORDS[word] ?? SIDE_WORDS[word] ?? []);
+  const isList = tokens.every(({ kind, word }) => kind === 'break' || word in FOOT_WORDS || word in SIDE_WORDS);
+  return feet.length > 1 && isList ? feet : undefined;
+}

@@ -31,30 +31,7 @@ import {
   type Draft,
 } from './settle';
 import { readTokens, type Token } from './tokens';
-import {
-  asGestureOf,
-  closingAtEnd,
-  closingBrackets,
-  closingBetween,
-  epauleAhead,
-  IN_FRONT_WORDS,
-  isVerbAtEnd,
-  isFurtherPlace,
-  isOtherAhead,
-  isSideAhead,
-  LONGEST_PHRASE,
-  mergeName,
-  NAMED_AMOUNTS,
-  OBJECT_WORDS,
-  onlyNamesFeet,
-  PHRASE_OPENINGS,
-  PLACES_OF,
-  SAYS_NOTHING,
-  shoulderAhead,
-  SOFT_JOINTS,
-  TOTAL_WORDS,
-  WITH_WORDS,
-} from './call-words';
+import * as small from './call-words';
 
 export type { Call, CalledTurn } from './settle';
 
@@ -64,14 +41,6 @@ export function readCalls(text: string, start = 0, vocabulary: Vocabulary = COMM
 }
 
 const PIVOT = figureById('pivot');
-
-/** `ball of the right`: how many words. */
-function ballLength(words: readonly string[], at: number): number {
-  let length = 1;
-  while (length < 4 && /^(?:of|the|foot|your)$/.test(words[at + length] ?? '')) length += 1;
-  const side = words[at + length] ?? '';
-  return length > 1 && (side in SIDE_WORDS || side in FOOT_WORDS) ? length + 1 : 1;
-}
 
 class CallReader {
   private readonly words: string[];
@@ -98,7 +67,7 @@ class CallReader {
     this.words = tokens.map((token) => (token.kind === 'word' ? token.word : ` ${token.kind}`));
     this.spelt = tokens.map((token, index) =>
       token.kind === 'amount'
-        ? (NAMED_AMOUNTS[token.value] ?? ' amount')
+        ? (small.NAMED_AMOUNTS[token.value] ?? ' amount')
         : token.kind === 'number'
           ? token.word
           : this.words[index],
@@ -109,7 +78,7 @@ class CallReader {
     while (this.at < this.tokens.length) this.readNext();
     this.finishClause();
     const last = this.calls[this.calls.length - 1];
-    const closing = last && closingAtEnd(last, this.text);
+    const closing = last && small.closingAtEnd(last, this.text);
     if (closing) this.calls.push(closing);
     return this.withDetail();
   }
@@ -131,9 +100,9 @@ class CallReader {
     if (token.kind === 'number') return this.takeNumber(token);
     const name = this.vocabulary.findName(this.spelt, this.at);
     if (name && !this.isOnlyNoun(name)) return this.takeFigure(name.figure, name.length);
-    if (SOFT_JOINTS.has(token.word)) return this.takeJoint('and');
-    if (WITH_WORDS.has(token.word)) return this.takeJoint('with');
-    const shoulder = token.word === 'par' ? epauleAhead(this.words, this.at) : undefined;
+    if (small.SOFT_JOINTS.has(token.word)) return this.takeJoint('and');
+    if (small.WITH_WORDS.has(token.word)) return this.takeJoint('with');
+    const shoulder = token.word === 'par' ? small.epauleAhead(this.words, this.at) : undefined;
     if (shoulder) return this.takeWay(shoulder.way, shoulder.length);
     if (this.takePhrase()) return;
     if (token.word in FOOT_WORDS || token.word in SIDE_WORDS) return this.takeSide(token);
@@ -150,7 +119,7 @@ class CallReader {
 
   /** Calls in brackets are danced in turn as often as stands behind: `(step R forward, pivot 1/2 left) x2`. Other brackets say nothing. */
   private takeBracket(sign: string): void {
-    this.closes ??= closingBrackets(this.tokens);
+    this.closes ??= small.closingBrackets(this.tokens);
     const close = sign === '(' ? this.closes[this.at] : this.at;
     const after = this.tokens[close + 1];
     if (sign === '(' && this.takeListedFeet(close)) return;
@@ -171,11 +140,8 @@ class CallReader {
   /** `Chasse right (R L R)`: the feet of the figure, one by one; the side before them says where it goes. */
   private takeListedFeet(close: number): boolean {
     const target = this.draft ?? undefined;
-    const inside = this.tokens.slice(this.at + 1, close);
-    const feet = inside.flatMap(({ word }) => FOOT_WORDS[word] ?? SIDE_WORDS[word] ?? []);
-    const isList =
-      feet.length > 1 && inside.every(({ kind, word }) => kind === 'break' || word in FOOT_WORDS || word in SIDE_WORDS);
-    if (!target?.figure || close < 0 || !isList || this.tokens[close + 1]?.kind === 'times') return false;
+    const feet = small.listedFeet(this.tokens.slice(this.at + 1, close));
+    if (!target?.figure || close < 0 || !feet || this.tokens[close + 1]?.kind === 'times') return false;
     target.listed = feet;
     target.to = this.tokens[close].to;
     this.skip(close + 1 - this.at);
@@ -192,7 +158,7 @@ class CallReader {
     const from = this.detailOf;
     if (from === undefined || from >= this.calls.length) return this.calls;
     const titled = this.calls[from - 1];
-    const detail = this.calls.slice(from).map((call) => asGestureOf(titled, call));
+    const detail = this.calls.slice(from).map((call) => small.asGestureOf(titled, call));
     const span = joinSpans(titled.span, detail[detail.length - 1].span);
     return [...this.calls.slice(0, from - 1), { ...titled, span, detail }];
   }
@@ -238,7 +204,7 @@ class CallReader {
     if (figure.id === 'turn' || figure.id === 'full-turn') return this.takeTurnWord(figure, length);
     // `turning on the ball of R`: what bears the weight is no step.
     if (draft && /^(?:on|auf|sur)$/.test(this.lastWord) && this.words[this.at] === 'ball')
-      return this.skip(ballLength(this.words, this.at));
+      return this.skip(small.ballLength(this.words, this.at));
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
     if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
     // Words nobody knows, joined to a figure by "and", are no part of it.
@@ -270,9 +236,11 @@ class CallReader {
   private isOneCall(draft: Draft, figure: Figure): boolean {
     if (this.joint !== 'none') return false;
     const ahead = this.words[this.at + 1];
-    if (isVerbAtEnd(draft, figure) && (ahead === undefined || ahead === ' break' || SOFT_JOINTS.has(ahead)))
+    if (small.isVerbAtEnd(draft, figure) && (ahead === undefined || ahead === ' break' || small.SOFT_JOINTS.has(ahead)))
       return true;
-    return mergeName(draft, figure) || onlyNamesFeet(draft, figure, this.words.slice(this.at + 1, this.at + 3));
+    return (
+      small.mergeName(draft, figure) || small.onlyNamesFeet(draft, figure, this.words.slice(this.at + 1, this.at + 3))
+    );
   }
 
   /** The word "turn" belongs to the figure beside it; alone in its clause it is a turn in place. */
@@ -369,8 +337,8 @@ class CallReader {
 
   /** Directions, ways, amounts and repeats of up to three words; true when one was taken. */
   private takePhrase(): boolean {
-    if (!PHRASE_OPENINGS.has(this.words[this.at])) return false;
-    for (let length = Math.min(LONGEST_PHRASE, this.words.length - this.at); length > 0; length--) {
+    if (!small.PHRASE_OPENINGS.has(this.words[this.at])) return false;
+    for (let length = Math.min(small.LONGEST_PHRASE, this.words.length - this.at); length > 0; length--) {
       const phrase = this.words.slice(this.at, this.at + length).join(' ');
       if (Object.hasOwn(AMOUNT_WORDS, phrase)) return (this.takeAmount(AMOUNT_WORDS[phrase], length), true);
       if (Object.hasOwn(WAY_WORDS, phrase)) return (this.takeWay(WAY_WORDS[phrase], length), true);
@@ -391,18 +359,18 @@ class CallReader {
 
   private takeDirection(phrase: string, length: number): boolean {
     if (phrase === 'over' || phrase === 'ueber') {
-      const shoulder = shoulderAhead(this.words, this.at);
+      const shoulder = small.shoulderAhead(this.words, this.at);
       if (shoulder) return (this.takeWay(shoulder.way, shoulder.length), true);
       if (this.tokens[this.at + 1]?.kind === 'number') return (this.skip(1), true);
     }
-    const isInFront = IN_FRONT_WORDS.has(phrase) && isOtherAhead(this.words, this.at, this.draft);
+    const isInFront = small.IN_FRONT_WORDS.has(phrase) && small.isOtherAhead(this.words, this.at, this.draft);
     // `in` alone before a way of turning or a count says nothing: `in a quarter turn`.
     if (phrase === 'in' && /^(a|an|un|une|einer?|die|der|das|den|dem)$/.test(this.words[this.at + 1] ?? ''))
       return false;
-    if (/^towards?$/.test(phrase) && !isSideAhead(this.words, this.at)) return false;
+    if (/^towards?$/.test(phrase) && !small.isSideAhead(this.words, this.at)) return false;
     let direction = isInFront ? 'cross' : DIRECTION_WORDS[phrase];
     let draft = this.ensure();
-    const split = draft.figure && this.joint === 'none' ? PLACES_OF[draft.figure.id] : undefined;
+    const split = draft.figure && this.joint === 'none' ? small.PLACES_OF[draft.figure.id] : undefined;
     if (split && direction !== split[split.length - 1] && draft.places.length === 0) {
       // `side together forward`: the named figure was only the beginning of a list of places.
       [draft.figure, draft.direction, draft.places] = [undefined, split[0], split.slice(1)];
@@ -421,9 +389,9 @@ class CallReader {
     else if (/^diagonal/.test(draft.direction ?? '') && direction === 'forward') direction = 'diagonal forward';
     else if (draft.direction === 'back' && /^diagonal/.test(direction)) direction = 'diagonal back';
     if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together') draft.direction = direction;
-    else if (isFurtherPlace(draft, direction)) draft.places.push(direction);
+    else if (small.isFurtherPlace(draft, direction)) draft.places.push(direction);
     else if (draft.direction === 'side' && direction !== 'side' && !draft.figure) draft.direction = direction;
-    const objectAhead = isInFront || OBJECT_WORDS.has(phrase);
+    const objectAhead = isInFront || small.OBJECT_WORDS.has(phrase);
     this.consume(draft, length);
     this.lastWasTurn = false;
     if (objectAhead) this.lastWord = 'over';
@@ -454,17 +422,17 @@ class CallReader {
   /** `R forward L beside`: a second foot that goes somewhere of its own starts another step. */
   private opensNewStep(draft: Draft, next: string): boolean {
     if (draft.sides.length === 0 || this.lastWord === 'over') return false;
-    if (!draft.direction || OBJECT_WORDS.has(this.lastWord)) return false;
+    if (!draft.direction || small.OBJECT_WORDS.has(this.lastWord)) return false;
     return Object.hasOwn(DIRECTION_WORDS, next) && !['side', 'diagonal', 'seite'].includes(next);
   }
 
   private takeOther(token: Token): void {
-    if (FILLERS.has(token.word) || SAYS_NOTHING.has(token.word) || TOTAL_WORDS.has(token.word)) {
+    if (FILLERS.has(token.word) || small.SAYS_NOTHING.has(token.word) || small.TOTAL_WORDS.has(token.word)) {
       // `links herum`: said with the way, and part of what is said.
       if (token.word === 'herum' && this.draft) this.draft.to = token.to;
       // `1/2 Drehung links herum auf beiden Ballen`: a pivot.
       if (token.word === 'ballen' && this.lastWord === 'beiden' && this.draft?.turnWord) this.draft.figure ??= PIVOT;
-      if (TOTAL_WORDS.has(token.word) && this.draft && this.draft.repeat > 1) this.draft.total = true;
+      if (small.TOTAL_WORDS.has(token.word) && this.draft && this.draft.repeat > 1) this.draft.total = true;
       if (!/^(the|a|an)$/.test(token.word) || this.lastWord !== 'to') this.lastWord = token.word;
       this.at += 1;
       return;
@@ -521,7 +489,7 @@ class CallReader {
     if (longer) return void (this.calls[this.calls.length - 1] = longer);
     if (!draft.figure) draft.figure = impliedFigure(draft, previous);
     const call = settle(draft);
-    const closing = previous && closingBetween(previous, call, this.text);
+    const closing = previous && small.closingBetween(previous, call, this.text);
     if (closing) this.calls.push(closing);
     this.calls.push(closing ? { ...call, joined: false } : call);
   }

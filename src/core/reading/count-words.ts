@@ -28,47 +28,43 @@ interface SaidCounts {
   readonly inWords: boolean;
 }
 
-/** The counts that begin at `from`, in signs or in words; undefined when there are none. */
-function countsSaid(text: string, from: number): SaidCounts | undefined {
-  let signs = '';
-  let at = from;
-  let [numbers, inWords, end] = [0, false, from];
-  for (;;) {
+/** What stands behind a number that makes it none: `1/4`, `9:00`, `2x`, `1st`; `1and2` and `5a6` count. */
+const NO_COUNT = /^(?:\s*[/:.°¼½¾x]\s*\d|\s*[/°¼½¾x]|\d|(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L})/iu;
+
+const signOf = ([, number, joint, range, part]: RegExpExecArray): string =>
+  number !== undefined ? String(numberOf(number)) : joint ? '&' : range ? '-' : (part ?? ' ');
+
+/** The longest run of pieces from `from`, as signs, each as long as its words. */
+function piecesAt(text: string, from: number): { signs: string; numbers: number; inWords: boolean; end: number } {
+  const run = { signs: '', numbers: 0, inWords: false, end: from };
+  for (let at = from; ; at = PIECE.lastIndex) {
     PIECE.lastIndex = at;
     const match = PIECE.exec(text);
-    if (!match) break;
-    const [whole, number, joint, range, part] = match;
-    // `1st` and `2x` are none, `1and2` is.
-    if (
-      number !== undefined &&
-      /^\d/.test(number) &&
-      /^(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L}/iu.test(text.slice(PIECE.lastIndex, PIECE.lastIndex + 4))
-    )
-      break;
-    // `1/4`, `9:00` and `2x` are no counts.
-    if (
-      number !== undefined &&
-      /^\s*[/:.°¼½¾x]\s*\d|^\s*[/°¼½¾x]|^\d/i.test(text.slice(PIECE.lastIndex, PIECE.lastIndex + 4))
-    )
-      break;
-    const value = number === undefined ? undefined : numberOf(number);
-    // `1-2 Trois quarts de tour`: whoever writes signs does not go on in words.
-    if (number !== undefined && numbers > 0 && inWords === /^\d/.test(number)) break;
+    if (!match) return run;
+    const [whole, number, joint, , part] = match;
+    const to = PIECE.lastIndex;
     if (number !== undefined) {
-      numbers += 1;
-      inWords ||= !/^\d/.test(number);
+      const isDigits = /^\d/.test(number);
+      // `1-2 Trois quarts de tour`: whoever writes signs does not go on in words.
+      const changes = run.numbers > 0 && run.inWords === isDigits;
+      if (changes || (isDigits ? NO_COUNT : /^\s*[/:°]/).test(text.slice(to, to + 4))) return run;
+      run.numbers += 1;
+      run.inWords ||= !isDigits;
     }
-    signs += (number !== undefined ? String(value) : joint ? '&' : range ? '-' : part ? part : ' ').padEnd(
-      whole.length,
-    );
-    at = PIECE.lastIndex;
-    if (number !== undefined || part !== undefined || /[&+]/.test(joint ?? '')) end = at;
+    run.signs += signOf(match).padEnd(whole.length);
+    if (number !== undefined || part !== undefined || /[&+]/.test(joint ?? '')) run.end = to;
   }
+}
+
+/** The counts that begin at `from`, in signs or in words; undefined when there are none. */
+function countsSaid(text: string, from: number): SaidCounts | undefined {
+  const { signs, numbers, inWords, end } = piecesAt(text, from);
+  if (numbers === 0) return undefined;
   const length = signs.search(/[&ea\d](?=[^&ea\d]*$)/i) + 1;
   // An `&` at the end counts (`1&2&`); "and" before the next word does not.
   const isWord = signs[length - 1] === '&' && !/[&+]/.test(text[from + length - 1]);
   const own = signs.slice(0, isWord ? length - 1 : length).trimEnd();
-  const counts = numbers === 0 ? undefined : readCounts(`${' '.repeat(from)}${own} `, from);
+  const counts = readCounts(`${' '.repeat(from)}${own} `, from);
   if (!counts || counts.problem || counts.ticks.length === 0 || counts.span.to !== from + own.length) return undefined;
   return { counts: { ...counts, span: { from, to: end } }, numbers, inWords };
 }

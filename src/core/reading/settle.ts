@@ -169,25 +169,29 @@ export function settle(draft: Draft): Call {
     ...(draft.breath && { breath: draft.breath }),
     unread: draft.unread,
   };
+  settleSides(call, draft);
+  return call;
+}
+
+function settleSides(call: { -readonly [K in keyof Call]: Call[K] }, draft: Draft): void {
+  const { figure } = call;
   if (draft.listed) {
     call.feet = draft.listed;
     call.foot = draft.listed[0];
     for (const side of draft.sides) if (!side.sure && figure?.bare === 'direction') call.travel = side.foot;
-    return call;
+    return;
   }
   const travel = travelBeforeFeet(draft, figure);
-  const run = draft.sides.filter((side) => !side.afterObject);
   if (travel) call.travel = travel;
   if (isFeetList(draft) && figure?.bare !== 'way') {
     call.feet = draft.sides.map((side) => side.foot);
     call.footSpan = draft.sides[0].span;
     if (figure?.bare !== 'direction') call.foot = call.feet[0];
-    return call;
+    return;
   }
-  for (const side of run) settleSide(call, figure, side);
+  for (const side of draft.sides) if (!side.afterObject) settleSide(call, figure, side);
   const past = draft.sides.find((side) => side.afterObject);
   if (past) call.past = past.foot;
-  return call;
 }
 
 /** "Drag L to R", "close R to L": the side is the other foot. */
@@ -263,37 +267,25 @@ export const isTurnOf = ({ figure, direction, sides, turn, unread }: Draft, prev
   !isSingle(previous.figure) &&
   previous.turn === undefined;
 
-/** A clause of feet alone can belong to the call before: `shuffle 1/2 left, R L R`. */
+/** A clause of feet alone can belong to the call before: `shuffle 1/2 left, R L R`, `two steps, first left, then right`. */
 export function withFeet(previous: Call, draft: Draft): Call | undefined {
-  const onlySides = draft.sides.length > 0 && !draft.direction && draft.unread.length === 0;
   const figure = previous.figure as Figure;
-  // `two steps forward, first left, then right`
   const isCounted = previous.numbered === true && figure.run !== undefined;
+  const onlySides = draft.sides.length > 0 && !draft.direction && draft.unread.length === 0;
   if (!onlySides || (draft.turn && previous.turn) || (isSingle(figure) && !isCounted)) return undefined;
   const own = draft.sides.map((side) => side.foot);
+  const span = { from: previous.span.from, to: draft.to };
+  const isFirst = own.length === 1 && !previous.feet && !previous.foot && !isCounted;
   // `Heel switches, right then left`
-  if (
-    own.length === 1 &&
-    !draft.sides[0].toSide &&
-    !previous.feet &&
-    !previous.foot &&
-    !previous.travel &&
-    !draft.turn &&
-    !isSingle(figure) &&
-    figure.bare !== 'way'
-  )
-    return {
-      ...previous,
-      foot: own[0],
-      footSpan: draft.sides[0].span,
-      span: { from: previous.span.from, to: draft.to },
-    };
-  const before = previous.feet ?? (previous.foot ? [previous.foot] : []);
-  if (own.length === 1 && before.length === 0 && !isCounted) return undefined;
-  return {
-    ...previous,
-    ...(draft.turn && { turn: draft.turn }),
-    feet: [...(own.length === 1 || previous.feet ? before : []), ...own],
-    span: { from: previous.span.from, to: draft.to },
-  };
+  if (isFirst)
+    return takesItsLead(previous, draft)
+      ? { ...previous, foot: own[0], footSpan: draft.sides[0].span, span }
+      : undefined;
+  const before = own.length === 1 || previous.feet ? feetOf(previous) : [];
+  return { ...previous, ...(draft.turn && { turn: draft.turn }), feet: [...before, ...own], span };
 }
+
+const feetOf = ({ feet, foot }: Call): readonly Foot[] => feet ?? (foot ? [foot] : []);
+
+const takesItsLead = ({ figure, travel }: Call, { sides, turn }: Draft): boolean =>
+  !travel && !isSingle(figure as Figure) && figure?.bare !== 'way' && !sides[0].toSide && !turn;

@@ -1,6 +1,6 @@
 import { nameMoments, spellsFigure } from '../../rewriting/name';
 import type { DancedCall, DancedLine } from '../../dancing/dance';
-import { explainedBy } from '../../dancing/choose';
+import { explainedBy } from '../../dancing/explanations';
 import { greatest } from '../../model/numbers';
 import { linesOf, placeIn, replacing, section, type Found, type Rule } from '../rule';
 
