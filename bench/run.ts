@@ -15,6 +15,7 @@ import { isSlip, studyText as studyHere } from '../src/core/index';
 import { measureBrowser } from './browser';
 import type * as Entry from './entry';
 import { measureFiles } from './files';
+import { printSheets } from './sheets';
 import { measureSizes } from './sizes';
 import { SpreadsheetChain, type ChainRow } from './spreadsheet';
 
@@ -207,3 +208,6 @@ if (existsSync(dist)) {
   const browser = await measureBrowser();
   for (const [name, milliseconds] of Object.entries(browser ?? {})) say(name, milliseconds);
 } else console.log('\nThere is no build: `npm run build` first to see what the browser loads.');
+
+console.log('\nSheets by other hands');
+printSheets();
