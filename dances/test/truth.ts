@@ -65,7 +65,7 @@ export function readTruth(text: string): Truth {
   for (const raw of text.split('\n')) {
     const line = raw.split('#')[0].trim();
     const words = line.split(/\s+/);
-    const numbered = /^(\d+):\s*(.*)$/.exec(line);
+    const numbered = /^(\d+):(.*)$/.exec(line);
     const block = truth.blocks[truth.blocks.length - 1];
     if (line === '') continue;
     if (numbered) block.lines.push({ line: Number(numbered[1]), actions: readActions(numbered[2]) });
@@ -161,7 +161,7 @@ const study = (text: string, walls: number): Report => {
 
 const accusations = (report: Report) => report.findings.filter(({ severity }) => severity !== 'remark');
 
-export function scoreSheet(name: string, text: string, truth: Truth, slips: readonly Slip[]): SheetScore {
+function scoreSheet(name: string, text: string, truth: Truth, slips: readonly Slip[]): SheetScore {
   const report = study(text, 12);
   const parts = truth.blocks.filter(({ isTag }) => !isTag);
   const length = parts.every(({ counts }) => counts === 6) ? 6 : 8;

@@ -37,7 +37,7 @@ export type { Call, CalledTurn } from './settle';
 
 /** Reads the calls between `start` and the end of `text`, whose marks are already blanked out. */
 export function readCalls(text: string, start = 0, vocabulary: Vocabulary = COMMON_VOCABULARY): Call[] {
-  return new CallReader(text, readTokens(text, start), vocabulary).read();
+  return new CallReader(text, readTokens(text, start, vocabulary.signs), vocabulary).read();
 }
 
 const PIVOT = figureById('pivot');

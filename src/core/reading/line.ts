@@ -55,7 +55,7 @@ function readAfresh(text: string, vocabulary: Vocabulary): StepLine {
   const line = readMarked(text, readMarks(plain), vocabulary);
   if (line.marks.cues.length === 0 || !isNearlyEmpty(line)) return line;
   // What is called aloud can be all there is of the steps: `"Side together side touch", five six seven eight`.
-  const called = readMarked(text, readMarks(plain.replace(/["“”„]/g, ' ')), vocabulary);
+  const called = readMarked(text, readMarks(plain.replace(/["“”„]([^"“”„]*)["“”„]/g, ' $1,')), vocabulary);
   return figuresIn(called) > figuresIn(line) ? called : line;
 }
 

@@ -1,6 +1,7 @@
 /** The figures a script defines itself, and the vocabulary it is read with. Remembered by the words of the definitions. */
 import type { Figure } from '../vocabulary';
 import { vocabularyWith, type Vocabulary } from '../vocabulary';
+import { signsIn } from './signs';
 import { readOwnFigure, type OwnFigure } from '../vocabulary/own';
 
 export interface OwnFigures {
@@ -16,8 +17,9 @@ const remembered = new Map<string, OwnFigures>();
 
 export function readOwnFigures(text: string, personal: string): OwnFigures {
   const here = definitionsIn(text);
-  if (here.length === 0 && personal === '') return NONE;
-  const key = JSON.stringify([here, personal]);
+  const signs = signsIn(text);
+  if (here.length === 0 && personal === '' && signs.size === 0) return NONE;
+  const key = JSON.stringify([here, personal, [...signs]]);
   const known = remembered.get(key);
   if (known) return known;
   const defined = here.map(({ line, words, more }) => ({ line, own: readOwnFigure(words, more) }));
@@ -26,7 +28,7 @@ export function readOwnFigures(text: string, personal: string): OwnFigures {
   const figures = [...defined.map(({ own }) => own), ...elsewhere].flatMap((own): Figure[] =>
     'figure' in own ? [own.figure] : [],
   );
-  const found = { vocabulary: vocabularyWith(figures), defined };
+  const found = { vocabulary: vocabularyWith(figures, signs), defined };
   if (remembered.size >= MOST_REMEMBERED) remembered.clear();
   remembered.set(key, found);
   return found;

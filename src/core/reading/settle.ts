@@ -192,6 +192,10 @@ function settleSides(call: { -readonly [K in keyof Call]: Call[K] }, draft: Draf
   for (const side of draft.sides) if (!side.afterObject) settleSide(call, figure, side);
   const past = draft.sides.find((side) => side.afterObject);
   if (past) call.past = past.foot;
+  // `monterey 1/4 R`: a figure that goes to a side and turns that way is led by that foot.
+  const way = call.turn?.way;
+  if (way && !call.foot && !call.travel && figure?.bare === 'side' && figure.way === 'out')
+    call.foot = way === 'right' ? 'R' : 'L';
 }
 
 /** "Drag L to R", "close R to L": the side is the other foot. */

@@ -3,6 +3,7 @@ import { CIRCLE } from '../model/turns';
 import { canonicalWord, findAbbreviation } from '../vocabulary';
 import { readAmountParts } from '../vocabulary/notation';
 import { FOOT_WORDS, SIDE_WORDS } from '../vocabulary/words';
+import type { Signs } from './signs';
 
 export type TokenKind = 'word' | 'break' | 'colon' | 'amount' | 'hour' | 'number' | 'times' | 'open' | 'bracket';
 
@@ -45,7 +46,7 @@ function readAmount(text: string): number | undefined {
   return sign in FRACTION_SIGNS ? Number(whole || 0) * CIRCLE + FRACTION_SIGNS[sign] : undefined;
 }
 
-export function readTokens(text: string, start: number): Token[] {
+export function readTokens(text: string, start: number, signs?: Signs): Token[] {
   const tokens: Token[] = [];
   TOKEN.lastIndex = start;
   for (let match = TOKEN.exec(text); match; match = TOKEN.exec(text)) {
@@ -53,7 +54,9 @@ export function readTokens(text: string, start: number): Token[] {
     const place = { from: match.index, to: match.index + found.length };
     let group = 1;
     while (match[group] === undefined) group += 1;
-    pushToken(tokens, PATTERNS[group - 1][0], found, place, text);
+    const said = PATTERNS[group - 1][0] === 'word' ? signs?.get(found) : undefined;
+    if (said) for (const word of said) pushWord(tokens, word, place, false);
+    else pushToken(tokens, PATTERNS[group - 1][0], found, place, text);
   }
   return tokens;
 }

@@ -68,6 +68,9 @@ const KNOWN_WORDS: ReadonlySet<string> = new Set([
   ...WEIGHT_NOUNS,
 ]);
 
+/** A word of the trade or of what goes with it, in any form. */
+export const isKnownWord = (raw: string): boolean => KNOWN_WORDS.has(canonicalWord(raw));
+
 const ENDINGS: readonly [RegExp, readonly string[]][] = [
   [/ing$/, ['', 'e']],
   [/ies$/, ['y']],
@@ -154,16 +157,19 @@ export interface Vocabulary {
   readonly own: readonly Figure[];
   /** The longest name that starts at `words[start]`; of two equally long ones the writer's own. */
   readonly findName: (words: readonly string[], start: number) => FoundName | undefined;
+  /** What the signs of this sheet stand for, as its writer explains them. */
+  readonly signs?: ReadonlyMap<string, readonly string[]>;
 }
 
 export const COMMON_VOCABULARY: Vocabulary = { own: [], findName: (words, start) => findIn(NAMES, words, start) };
 
-export function vocabularyWith(own: readonly Figure[]): Vocabulary {
-  if (own.length === 0) return COMMON_VOCABULARY;
+export function vocabularyWith(own: readonly Figure[], signs?: Vocabulary['signs']): Vocabulary {
+  if (own.length === 0) return signs?.size ? { ...COMMON_VOCABULARY, signs } : COMMON_VOCABULARY;
   const tree: NameNode = { next: new Map() };
   for (const figure of own) for (const name of figure.names.en) addName(tree, canonicalName(name), figure);
   return {
     own,
+    ...(signs?.size && { signs }),
     findName: (words, start) => {
       const [mine, common] = [findIn(tree, words, start), findIn(NAMES, words, start)];
       return mine && mine.length >= (common?.length ?? 0) ? mine : common;
