@@ -95,6 +95,8 @@ class ScriptReader {
   private readonly firstLine: number;
   private readonly isMarked: boolean;
   private usual: number | undefined;
+  /** A heading of the sheet is a range of counts. */
+  private hasRanges = false;
   /** The number of the last heading in a list of them. */
   private listed = 0;
   private progress = new Progress();
@@ -349,7 +351,11 @@ class ScriptReader {
     const range = rangeOf(bareHeading(trimmed));
     const isApart = this.outline.nextCounted(index) === index + 1 && (this.raw[index - 1] ?? '').trim() === '';
     if (!range || !isApart || range.to - range.from < 5) return false;
-    return following.ticks[0] === tickOfCount(range.from) && following.end < tickOfCount(range.to + 1);
+    const whole = tickOfCount(range.to + 1);
+    const isRange = following.ticks[0] === tickOfCount(range.from) && following.end <= whole;
+    // `9-16  K STEP` above `9-16 K step R`: only in a sheet whose headings are ranges.
+    if (!isRange || (following.end === whole && !this.hasRanges)) return false;
+    return (this.hasRanges = true);
   }
 
   /** Of the lines above the counts that begin again, the one that looks most like a name; the nearest of equals. */

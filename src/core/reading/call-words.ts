@@ -258,6 +258,10 @@ export function ballLength(words: readonly string[], at: number): number {
   return length > 1 && (side in SIDE_WORDS || side in FOOT_WORDS) ? length + 1 : 1;
 }
 
+/** A foot and where it goes, or several feet: a step without its verb. */
+export const isWholeStep = ({ sides, direction }: Draft): boolean =>
+  sides.length > 1 || (sides.length === 1 && direction !== undefined);
+
 /** Feet and nothing else: `R, L, R`; undefined for anything else. */
 export function listedFeet(tokens: readonly Token[]): readonly Foot[] | undefined {
   const feet = tokens.flatMap(({ word }) => FOOT_WORDS[word] ?? SIDE_WORDS[word] ?? []);

@@ -207,6 +207,8 @@ class CallReader {
       return this.skip(small.ballLength(this.words, this.at));
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
     if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
+    // `right to the side and touch L`, `L R L and touch R`: what stands before the "and" is a step of its own.
+    if (draft && !draft.figure && this.joint === 'and' && small.isWholeStep(draft)) this.finishCall();
     // Words nobody knows, joined to a figure by "and", are no part of it.
     if (draft && !draft.figure && this.joint !== 'none' && draft.unread[0]?.from === draft.from) this.finishCall();
     // `side, behind side cross` without its comma: a figure that begins with a place ends the step before it.
@@ -236,6 +238,8 @@ class CallReader {
   private isOneCall(draft: Draft, figure: Figure): boolean {
     if (this.joint !== 'none') return false;
     const ahead = this.words[this.at + 1];
+    // `recover weight back on L`: two names of one figure.
+    if (figure === draft.figure && draft.sides.length === 0 && this.lastWord !== this.words[this.at]) return true;
     if (small.isVerbAtEnd(draft, figure) && (ahead === undefined || ahead === ' break' || small.SOFT_JOINTS.has(ahead)))
       return true;
     return (

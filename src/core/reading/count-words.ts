@@ -137,7 +137,7 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
 }
 
 const NEXT_SAID = new RegExp(
-  `(?:^|[,.;:–—-]|\\b(?:then|that's|that’s|on|is|und|dann|puis))\\s*(?=(?:${SAID})(?![\\p{L}]))`,
+  `(?:^|[,.;:–—-]|\\b(?:then|that's|that’s|on|is|und|dann|puis))\\s*(?=(?:${SAID})(?![\\p{L}])|\\d{1,2}\\s?(?:and|und|et)\\s?\\d)`,
   'giu',
 );
 

@@ -15,16 +15,24 @@ export function signsIn(text: string): Signs {
     const items = line.split(/[,;]/).map((item) => ITEM.exec(item.trim()));
     const signs = items.flatMap((item) => {
       const words = item?.[2].split(/[\s'-]+/).filter(Boolean) ?? [];
-      return item && words.length <= 4 && isKnownWord(words[0]) && !isKnownWord(item[1]) ? [[item[1], words] as const] : [];
+      return item && words.length <= 4 && isKnownWord(words[0]) && isOpen(item[1], words[0])
+        ? [[item[1], words] as const]
+        : [];
     });
     if (signs.length >= FEWEST && signs.length >= items.length * 0.4) found = new Map([...found, ...signs]);
   }
   return found;
 }
 
+/** A word that means something already is no sign, but for the beginning of its own meaning: `der derrière`. */
+const isOpen = (sign: string, meaning: string): boolean =>
+  !isKnownWord(sign) || (sign.length > 1 && meaning.startsWith(sign));
+
 /** The lines before the steps. Nothing is read of longer ones. */
 const headOf = (text: string): string[] =>
   text
     .slice(0, 4000)
     .split('\n', LINES_OF_HEAD)
-    .filter((line) => line.length < 400 && !/^\s*[#>\d]/.test(line) && (line.match(/[,;]/g)?.length ?? 0) >= FEWEST - 1);
+    .filter(
+      (line) => line.length < 400 && !/^\s*[#>\d]/.test(line) && (line.match(/[,;]/g)?.length ?? 0) >= FEWEST - 1,
+    );

@@ -1,0 +1,31 @@
+/** What of a line is danced: counts choose, and no step that is another is explained away. Common practice, no source. */
+import { expect, test } from '@jest/globals';
+import { studyText } from '../study';
+
+const slipsIn = (line: string, weight = 'L'): string[] =>
+  studyText(`start: weight ${weight}\n\n## Section 1 (8 counts)\n${line}`)
+    .findings.filter(({ severity, code }) => severity !== 'remark' && !/^(?:section-short|wall-does-not-loop|counts-gap)$/.test(code))
+    .map(({ code }) => code); // prettier-ignore
+
+const feetOf = (line: string, weight = 'L'): string =>
+  studyText(`start: weight ${weight}\n\n## Section 1 (8 counts)\n${line}`)
+    .dance.parts[0].moments.map(({ action }) => `${action.foot ?? '-'}${action.effect === 'takes' ? '' : '*'}`)
+    .join(' ');
+
+test.each([
+  ['1-4 Rolling vine left, a full turn over the left shoulder, left right left and touch right', 'R', 'L R L R*'],
+  ['1-4 a vine to the right, stepping right to the side, left behind, right to the side and touching the left next to it', 'L', 'R L R L*'],
+  ['1&2 Shuffle 1/2 turn left, stepping left, right, left', 'R', 'L R L'],
+  ['1&2 Coaster R, back, together, forward', 'L', 'R L R'],
+  ['1-2 Step R side, step L beside, arms like the tide coming in', 'L', 'R L'],
+  ['1-2 Step L to side swaying left, sway right', 'R', 'L R'],
+  ['1-4 Step R forward, pivot 1/2 left, twice', 'L', 'R L R L'],
+  ['1&2 Right chase turn, 1/2 left', 'L', 'R L R'],
+])('%s', (line, weight, feet) => expect([feetOf(line, weight), slipsIn(line, weight)]).toEqual([feet, []])); // prettier-ignore
+
+test.each([
+  ['a step more than there are counts', '1-4 Vine R, step R forward', 'foot-not-free'],
+  ['an explanation with another direction', '1&2 Coaster R: step R forward, L beside, R back', 'name-contradicts'],
+  ['a word in the place of a step', '1-2 Step R side, frobnicate', 'not-understood'],
+  ['a named side that is not free', '1-4 monterey 1/4 L', 'foot-not-free'],
+])('%s is told', (_, line, code) => expect(slipsIn(line)).toContain(code));
