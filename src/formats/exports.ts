@@ -2,7 +2,7 @@
 import { studyText, viewSummary, type Language } from '../core';
 import { PLAIN_PAPER, type PaperChoice } from '../paper/page';
 
-export const EXPORT_IDS = ['pdf', 'docx', 'html', 'md', 'txt', 'csv', 'json'] as const;
+export const EXPORT_IDS = ['pdf', 'docx', 'odt', 'html', 'md', 'txt', 'csv', 'json'] as const;
 export type ExportId = (typeof EXPORT_IDS)[number];
 
 export interface ExportForm {
@@ -18,6 +18,7 @@ export interface ExportForm {
 export const EXPORT_FORMS: readonly ExportForm[] = [
   { id: 'pdf', name: 'PDF', use: 'the pages as they stand here', ending: 'pdf', mime: 'application/pdf' },
   { id: 'docx', name: 'Word file', use: 'to go on writing in', ending: 'docx', mime: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document' },
+  { id: 'odt', name: 'OpenDocument text', use: 'to go on writing in, in any word processor', ending: 'odt', mime: 'application/vnd.oasis.opendocument.text' },
   { id: 'html', name: 'Web page', use: 'one file, for a phone or a mail', ending: 'html', mime: 'text/html' },
   { id: 'md', name: 'Markdown', use: 'for notes and websites', ending: 'md', mime: 'text/markdown' },
   { id: 'txt', name: 'Text', use: 'the script itself', ending: 'txt', mime: 'text/plain' },

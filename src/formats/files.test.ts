@@ -40,7 +40,7 @@ describe.each(DEMOS)('%s', (_, text) => {
     const { dances, problems } = await readAnyFile(made, `dance.${exportForm(id).ending}`);
     expect(problems).toEqual([]);
     expect(dances).toHaveLength(1);
-    if (id === 'docx' || id === 'md') expect(lines(dances[0].text)).toEqual(lines(text));
+    if (id === 'docx' || id === 'odt' || id === 'md') expect(lines(dances[0].text)).toEqual(lines(text));
     else expect(dances[0].text).toBe(text);
     const [before, after] = [studyText(text), studyText(dances[0].text)];
     expect(after.dance.netTurn).toBe(before.dance.netTurn);
@@ -260,4 +260,56 @@ describe('files that are no dance are refused in a sentence', () => {
       '%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj\n3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 100 100]>>endobj\ntrailer<</Root 1 0 R>>\n%%EOF';
     expect((await readAnyFile(new TextEncoder().encode(page), 'scan.pdf')).problems[0]).toMatch(/picture of a page/);
   });
+});
+
+// Made by pandoc 2.17 from one page: a title, facts, a table of counts and steps, lines, a list, letters beyond ASCII.
+describe('files that another program wrote', () => {
+  const read = async (name: string) => {
+    const { dances, problems } = await readAnyFile(readFileSync(`src/formats/fixtures/${name}`), name);
+    expect(problems).toEqual([]);
+    return dances[0];
+  };
+
+  test('an OpenDocument text keeps its headings, rows, lines and letters', async () => {
+    const { kind, text } = await read('pandoc.odt');
+    expect(kind).toBe('OpenDocument text');
+    expect(text).toBe(
+      '# Tide Table Two Step\nZwei Wände, 16 counts, weight on the left\n\n## First eight\n1-4    Vine R, touch L\n5-8    Vine L, touch R\n\n## Second eight\n1-2 Step R forward, pivot ½ left\n3&4 Shuffle R forward\n5-6 Rock L forward, recover R\n7&8 Coaster L\n\nRückblick – „schön“\n',
+    );
+  });
+
+  test.each(['pandoc.odt', 'pandoc.rtf'])('%s is danced as it was meant', async (name) => {
+    const { dance, findings } = studyText((await read(name)).text);
+    expect(dance.parts[0].sections.map(({ counts, after }) => [counts, after.weight, after.facing])).toEqual([
+      [8, 'L', 0],
+      [8, 'L', 24],
+    ]);
+    expect(findings.filter(({ severity }) => severity !== 'remark')).toEqual([]);
+  });
+
+  test('rich text keeps the cells of a row together, and letters of any page', async () => {
+    const { kind, text } = await read('pandoc.rtf');
+    expect(kind).toBe('rich text');
+    expect(text).toContain('1-4\tVine R, touch L');
+    expect(text).toContain('pivot ½ left');
+    expect(text).toContain('Rückblick – „schön“');
+    const own = String.raw`{\rtf1\ansi\ansicpg1252{\fonttbl{\f0 Arial;}}{\*\generator x;}\uc1 Schlie\'dfen \u9679?\line 1&2 {\b Shuffle} R\par}`;
+    expect((await readAnyFile(bytesOf(own), 'own.rtf')).dances[0].text).toBe('Schließen ●\n1&2 Shuffle R\n');
+  });
+
+  test('a spreadsheet of the same family, and a text without sound XML, are refused in a sentence', async () => {
+    const odf = async (mimetype: string, content: string) => {
+      const zip = new JSZip();
+      zip.file('mimetype', mimetype).file('content.xml', content);
+      return readAnyFile(await zip.generateAsync({ type: 'uint8array' }), 'x.ods');
+    };
+    expect((await odf('application/vnd.oasis.opendocument.spreadsheet', '<a/>')).problems[0]).toContain('no text document');
+    expect((await odf('application/vnd.oasis.opendocument.text', '<a><b></a>')).problems[0]).toContain('damaged');
+  }); // prettier-ignore
+
+  // ODF 1.3 part 2, 3.3: the first entry is called mimetype and is not packed; the words then stand from byte 38.
+  test('an OpenDocument text that leaves says at its beginning what it is', async () => {
+    const made = bytesOf(await makeExport('odt', plainOrder(ferry, '', 'en', 0), means));
+    expect(new TextDecoder('latin1').decode(made.subarray(30, 77))).toBe('mimetypeapplication/vnd.oasis.opendocument.text');
+  }); // prettier-ignore
 });

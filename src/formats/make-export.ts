@@ -43,6 +43,7 @@ const MAKERS: Readonly<Record<ExportId, Maker>> = {
       ...(revision !== undefined && { revision }),
     });
   },
+  odt: async (order) => (await import('./dance-odt')).printDanceOdt(studyOf(order), order.language),
   html: async (order, { fontFaces }) =>
     printDanceHtml(viewSheet(studyOf(order).dance, choiceOf(order)), order.original, await fontFaces()),
   md: (order) => printDanceMarkdown(studyOf(order)),

@@ -4,11 +4,22 @@ import { readDanceHtml } from './dance-html';
 import { readDanceJson } from './dance-json';
 import { readDanceMarkdown } from './dance-markdown';
 import { MOST_FILE } from './limits';
+import { isRtf, readRtf } from './read-rtf';
 import { readTextBytes } from './text-file';
 import { baseName, isZip, unpack } from './zip';
 
 /** @public */
-export const SOURCES = ['text', 'markdown', 'web page', 'CSV', 'JSON', 'Word file', 'PDF'] as const;
+export const SOURCES = [
+  'text',
+  'markdown',
+  'web page',
+  'CSV',
+  'JSON',
+  'Word file',
+  'OpenDocument text',
+  'rich text',
+  'PDF',
+] as const;
 export type SourceKind = (typeof SOURCES)[number];
 
 export interface ReadDance {
@@ -54,6 +65,7 @@ export async function readAnyFile(bytes: Uint8Array, name: string): Promise<Read
       'This is a Word file of the old kind (.doc). Save it as .docx, or copy its words and paste them here.',
     );
   if (isZip(bytes)) return readZip(bytes, name);
+  if (isRtf(bytes)) return readRichText(bytes, name);
   if (isPdf(bytes)) {
     const read = await (await import('./read-pdf')).readPdf(bytes);
     if ('problem' in read) return refuse(read.problem);
@@ -93,9 +105,16 @@ async function readTextFile(bytes: Uint8Array, name: string): Promise<ReadFiles>
   return one(name, 'text', file.text);
 }
 
+function readRichText(bytes: Uint8Array, name: string): ReadFiles {
+  const text = readRtf(bytes);
+  return text.trim() === ''
+    ? { dances: [], problems: [`${baseName(name)}: There are no words in it.`] }
+    : one(name, 'rich text', text);
+}
+
 const WANTED = /\.(?:txt|md|markdown|html?|csv|json)$/i;
 
-/** A Word file, or a ZIP of dances. Folders in it are passed over, names lead nowhere, other files are told. */
+/** A Word file, an OpenDocument text, or a ZIP of dances. Folders in it are passed over, names lead nowhere, other files are told. */
 async function readZip(bytes: Uint8Array, name: string): Promise<ReadFiles> {
   const isWord = unpack(bytes, (inside) => inside === '[Content_Types].xml', { file: 2_000_000, all: 2_000_000 });
   if ('files' in isWord && isWord.files.size > 0) {
@@ -103,6 +122,17 @@ async function readZip(bytes: Uint8Array, name: string): Promise<ReadFiles> {
     return 'problem' in read
       ? { dances: [], problems: [`${baseName(name)}: ${read.problem}`] }
       : one(name, 'Word file', read.text);
+  }
+  const mimetype = unpack(bytes, (inside) => inside === 'mimetype', { file: 1000, all: 1000 });
+  const family = 'files' in mimetype ? new TextDecoder().decode(mimetype.files.get('mimetype')) : '';
+  if (family.startsWith('application/vnd.oasis.opendocument')) {
+    const { isOdt, readOdt } = await import('./read-odt');
+    const read = isOdt(family)
+      ? readOdt(bytes)
+      : { problem: 'This is no text document: copy its words and paste them here.' };
+    return 'problem' in read
+      ? { dances: [], problems: [`${baseName(name)}: ${read.problem}`] }
+      : one(name, 'OpenDocument text', read.text);
   }
   const unpacked = unpack(
     bytes,

@@ -91,6 +91,16 @@ function freeName(name: string, isTaken: (name: string) => boolean): string {
   return free;
 }
 
+/** An OpenDocument package: the kind of file stands first and unpacked, where anybody can read it. */
+export const packOdf = (
+  mimetype: string,
+  files: readonly { readonly name: string; readonly content: string }[],
+): Uint8Array =>
+  zipSync({
+    mimetype: [strToU8(mimetype), { level: 0 }],
+    ...Object.fromEntries(files.map(({ name, content }) => [name, [strToU8(content), { level: 6 as const }] as const])),
+  });
+
 /** Names that come twice get a number. */
 export function pack(files: readonly { readonly name: string; readonly content: string | Uint8Array }[]): Uint8Array {
   const entries: Record<string, Uint8Array> = Object.create(null) as Record<string, Uint8Array>;

@@ -16,7 +16,7 @@ import { Button } from '../theme/Button';
 import { Select, TextArea } from '../theme/fields';
 import { t } from '../texts';
 
-const ACCEPTED = '.txt,.md,.markdown,.html,.htm,.docx,.pdf,.json,.csv,.zip,text/*';
+const ACCEPTED = '.txt,.md,.markdown,.html,.htm,.docx,.odt,.rtf,.pdf,.json,.csv,.zip,text/*';
 
 /** Old sheets come in here: files, or words pasted; each is settled and then put on the shelf. */
 export function ImportScreen() {

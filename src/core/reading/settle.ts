@@ -173,6 +173,12 @@ export function settle(draft: Draft): Call {
   return call;
 }
 
+/** `monterey 1/4 R`: a figure that goes to a side and turns that way is led by that foot. */
+function footOfTurn({ figure, turn, travel }: Call): Foot | undefined {
+  if (!turn?.way || travel || figure?.bare !== 'side' || figure.way !== 'out') return undefined;
+  return turn.way === 'right' ? 'R' : 'L';
+}
+
 function settleSides(call: { -readonly [K in keyof Call]: Call[K] }, draft: Draft): void {
   const { figure } = call;
   if (draft.listed) {
@@ -192,10 +198,7 @@ function settleSides(call: { -readonly [K in keyof Call]: Call[K] }, draft: Draf
   for (const side of draft.sides) if (!side.afterObject) settleSide(call, figure, side);
   const past = draft.sides.find((side) => side.afterObject);
   if (past) call.past = past.foot;
-  // `monterey 1/4 R`: a figure that goes to a side and turns that way is led by that foot.
-  const way = call.turn?.way;
-  if (way && !call.foot && !call.travel && figure?.bare === 'side' && figure.way === 'out')
-    call.foot = way === 'right' ? 'R' : 'L';
+  call.foot ??= footOfTurn(call);
 }
 
 /** "Drag L to R", "close R to L": the side is the other foot. */

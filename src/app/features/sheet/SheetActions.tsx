@@ -10,7 +10,7 @@ import { useFiles } from '../files/use-files';
 import { t } from '../../texts';
 
 /** Forms that are read by people; the others are for programs. */
-const READ: ReadonlySet<ExportId> = new Set(['pdf', 'docx', 'html', 'md']);
+const READ: ReadonlySet<ExportId> = new Set(['pdf', 'docx', 'odt', 'html', 'md']);
 
 /** Every way a sheet leaves. `order` is asked for when something is made, so that it is the newest. */
 export function SheetActions({
