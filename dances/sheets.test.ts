@@ -1,5 +1,5 @@
 /**
- * Sheets by other hands, each with its truth worked out foot by foot beside it (`dances/sheets/README.md`). The floors are what is
+ * Sheets by other hands, each with its truth worked out foot by foot beside it (`docs/sheets.md`). The floors are what is
  * reached; they only go up.
  */
 import { expect, test } from '@jest/globals';

@@ -1,6 +1,6 @@
 /**
  * Sheets with their truth: `NAME.txt` as somebody wrote it, `NAME.truth` what it means foot by foot, `NAME.slips` slips that must be
- * told. The notation is in `dances/sheets/README.md`. What is counted: lines danced rightly (feet, counts and turn), sections and
+ * told. The notation is in `docs/sheets.md`. What is counted: lines danced rightly (feet, counts and turn), sections and
  * walls that come out right, errors and warnings on sheets that are right, slips told.
  */
 import { readdirSync, readFileSync, existsSync } from 'node:fs';

@@ -65,6 +65,7 @@ export { SHEET_WORDS, type SheetWords } from './views/sheet-words';
 export { wallHappenings } from './views/happenings';
 export { viewCounts, viewCueCard, viewSummary, type CountRow, type CueCard } from './views/short-sheets';
 export { compareDances, type Change } from './views/compare';
+export { howTaken } from './views/how-taken';
 export { likenessTo, viewImport, type ImportLine, type ImportView } from './views/import-view';
 export type { Dance } from './dancing/dance';
 export { cautionsOf, CAUTION_TEXTS, type Caution } from './views/cautions';

@@ -18,12 +18,10 @@ const NAMESPACES = [
 
 const ESCAPES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
 
-/** Letters that no XML may hold are left out. */
-const escape = (words: string): string =>
-  // eslint-disable-next-line no-control-regex
-  words
-    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, '')
-    .replace(/[&<>"]/g, (sign) => ESCAPES[sign]);
+/** Letters that no XML may hold are left out (XML 1.0, production 2). */
+const writable = (words: string): string =>
+  words.replace(/\p{Cc}|[\ufffe\uffff]/gu, (sign) => (/\s/.test(sign) ? ' ' : ''));
+const escape = (words: string): string => writable(words).replace(/[&<>"]/g, (sign) => ESCAPES[sign]);
 
 const paragraph = (words: string, style = 'Standard'): string =>
   `<text:p text:style-name="${style}">${escape(words)}</text:p>`;

@@ -192,11 +192,7 @@ export function mergeName(draft: Draft, figure: Figure): boolean {
     draft.figure = figureById(together);
     return true;
   }
-  // `cross R toe over L`
-  if (TOE_AND_HEEL.has(figure.id) && before.id === 'cross' && !draft.direction) {
-    [draft.figure, draft.direction] = [figure, 'cross'];
-    return true;
-  }
+  if (mergeHow(draft, before, figure)) return true;
   if (TOE_AND_HEEL.has(figure.id)) return mergeNoun(draft, before, figure);
   // `touche pointe PD à droite`
   if (figure.id === 'point' && before.id === 'touch' && draft.sides.length === 0) {
@@ -215,6 +211,16 @@ export function mergeName(draft: Draft, figure: Figure): boolean {
   draft.figure = figure;
   draft.direction = 'cross';
   return true;
+}
+
+/** How an action is done: `put the ball of R beside L`, `cross R toe over L`. */
+function mergeHow(draft: Draft, { id }: Figure, figure: Figure): boolean {
+  if (draft.direction) return false;
+  const isBall = id === 'step' && figure.id === 'ball' && draft.sides.length === 0;
+  const isCrossed = id === 'cross' && TOE_AND_HEEL.has(figure.id);
+  if (isCrossed) draft.direction = 'cross';
+  if (isBall || isCrossed) draft.figure = figure;
+  return isBall || isCrossed;
 }
 
 function mergeNoun(draft: Draft, before: Figure, noun: Figure): boolean {

@@ -821,6 +821,7 @@ export const FIGURE_PHRASES: Row[] = [
   ['1-2 Step L side, sit', 'R', '1 L side; 2 sit', 'L', 0],
   ['1-2 Sit back on R, recover L', 'L', '1 R sit place; 2 L recover', 'L', 0],
   ['1-2 Heel fan R', 'L', '1 bounce; 2 bounce', 'L', 0],
+  ['1&2 Kick R forward, put the ball of R beside L, change weight onto L', 'L', '1 [R kick forward]; & R ball together; 2 L place', 'L', 0],
   ['1-2 Leap R forward, hold', 'L', '1 R large forward; 2 hold', 'R', 0],
   ['1-2 Step R side, snap', 'L', '1 R side; 2 snap', 'R', 0],
   ['1-2 In in R', 'L', '1 R in; 2 L together', 'L', 0],

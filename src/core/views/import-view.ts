@@ -43,7 +43,9 @@ export function viewImport(dance: Dance, view: ScriptView, findings: readonly Fi
   const viewed = lines.map((line): ImportLine => {
     const own = byLine.get(line.index) ?? [];
     const slips = own.filter(isSlip);
-    const unread = line.step?.groups.flatMap(({ calls }) => calls.flatMap((call) => call.unread)) ?? [];
+    const asides = view.lines[line.index]?.asides ?? [];
+    const calls = line.step?.groups.flatMap((group) => group.calls) ?? [];
+    const unread = calls.filter(({ span }) => !asides.includes(span)).flatMap((call) => call.unread);
     return {
       text: line.text,
       kind: line.kind,

@@ -1,4 +1,5 @@
 /** What stands beside a script: for every line the feet, the weight and the wall after it; for every section its rail. */
+import type { Span } from '../model/text';
 import { printCounts } from '../printing/counts';
 import { optionsOf } from '../walls/options';
 import { wallsOf } from '../walls/table';
@@ -31,6 +32,8 @@ export interface LineView {
   readonly understood: boolean;
   /** Counts for a line that was written without any. */
   readonly filledCounts?: string;
+  /** Words of the line that explain its steps or say nothing of steps: read, and not danced. */
+  readonly asides: readonly Span[];
 }
 
 /** One count of a section's rail. `split`: something is danced between this count and the next. */
@@ -170,6 +173,7 @@ export function viewLine(danced: DancedLine, wrong: Wrong = NONE): LineView {
     hour: hourOfFacing(after.facing),
     facingChanged: after.facing !== before.facing || after.rotation !== before.rotation,
     understood: danced.understood,
+    asides: danced.groups.flatMap(({ asides }) => asides.map(({ span }) => span)),
     ...(isUncounted(danced) && { filledCounts: printCounts(danced.groups[0].ticks) }),
   };
 }

@@ -1,7 +1,7 @@
 /** Dresses the text as a sheet: counts in a column, headings as headings, marks quiet, findings under their line. */
 import { RangeSetBuilder, StateField, type EditorState, type Range, type Transaction } from '@codemirror/state';
 import { Decoration, EditorView, WidgetType, type DecorationSet } from '@codemirror/view';
-import type { Finding, ScriptLine, Study } from '../../../core';
+import type { Finding, ScriptLine, Span, Study } from '../../../core';
 import { applyProposal } from './commands';
 import { findingsOf, isBehind, restudy, settledField, studyField } from './study-field';
 
@@ -52,22 +52,24 @@ function dress(state: EditorState): DecorationSet {
     builder.add(from, from, Decoration.line({ class: `line-${LINE_CLASSES[line.kind]}` }));
     const filled = study.view.lines[line.index]?.filledCounts;
     if (filled) builder.add(from, from, Decoration.widget({ widget: new FilledCounts(filled), side: -1 }));
-    for (const range of marksOfLine(line, line.index === active)) builder.add(range.from, range.to, range.value);
+    for (const range of marksOfLine(line, line.index === active, study.view.lines[line.index]?.asides ?? []))
+      builder.add(range.from, range.to, range.value);
   }
   return builder.finish();
 }
 
-function marksOfLine(line: ScriptLine, active: boolean): Range<Decoration>[] {
+function marksOfLine(line: ScriptLine, active: boolean, asides: readonly Span[]): Range<Decoration>[] {
   const { from, to } = line.span;
   switch (line.kind) {
     case 'step':
-      return stepMarks(line);
+      return stepMarks(line, asides);
     case 'title':
     case 'heading':
       return headingMarks(line, active);
     case 'header': {
-      const colon = from + line.text.indexOf(':') + 1;
-      return [factKey.range(from, colon)];
+      // `32 counts, 4 walls` has no key.
+      const colon = line.text.indexOf(':') + 1;
+      return colon > 0 ? [factKey.range(from, from + colon)] : [];
     }
     case 'note': {
       const sign = /^\s*>\s*/.exec(line.text)?.[0].length ?? 0;
@@ -110,11 +112,12 @@ function headingMarks({ span, text, kind }: ScriptLine, active: boolean): Range<
   return marks;
 }
 
-function stepMarks({ step, span, text }: ScriptLine): Range<Decoration>[] {
+function stepMarks({ step, span, text }: ScriptLine, asides: readonly Span[]): Range<Decoration>[] {
   if (!step) return [];
   const head = step.groups[0]?.counts?.span;
-  const marks: Range<Decoration>[] = [];
-  if (head) {
+  const marks: Range<Decoration>[] = asides.map((aside) => quiet.range(span.from + aside.from, span.from + aside.to));
+  // Counts that stand behind their steps stay where they are.
+  if (head && text.slice(0, head.from).trim() === '') {
     const gap = /^\s*/.exec(text.slice(head.to))?.[0].length ?? 0;
     marks.push(counts.range(span.from, span.from + head.to + gap));
   }
@@ -127,7 +130,7 @@ function stepMarks({ step, span, text }: ScriptLine): Range<Decoration>[] {
     if (spaces > 1) marks.push(narrow.range(span.from + mark.from - spaces, span.from + mark.from));
     marks.push(quiet.range(span.from + mark.from, span.from + mark.to));
   }
-  return marks;
+  return marks.sort((a, b) => a.from - b.from);
 }
 
 // Findings

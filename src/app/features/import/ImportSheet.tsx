@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Trash2 } from 'lucide-react';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { languageOf, LONGEST_LIVE_TEXT, studyText, TONGUES, viewImport } from '../../../core';
+import { howTaken, type Study, languageOf, LONGEST_LIVE_TEXT, studyText, TONGUES, viewImport } from '../../../core';
 import type { ImportRecord } from '../../../store';
 import { useDances } from '../dances/use-dances';
 import { usePersonalFigures } from '../settings/settings';
@@ -56,13 +56,7 @@ export function ImportSheet({
         <Box flex="1" minWidth="16rem">
           <chakra.p data-testid="import-truth">
             <b>{truth.counts}</b> counts, {truth.walls}
-            {view.open > 0 ? (
-              <chakra.span color="slip" fontWeight="600">
-                , {view.open === 1 ? '1 line to settle' : `${view.open} lines to settle`}
-              </chakra.span>
-            ) : (
-              ', nothing to settle'
-            )}
+            <Open lines={view.open} />
           </chakra.p>
           <chakra.p color="quiet" fontSize="text">
             {sheet.name}, {sheet.kind}, in {TONGUES[languageOf(text)].title}: {view.danced} lines danced, {view.kept}{' '}
@@ -85,6 +79,7 @@ export function ImportSheet({
           {t('Put it on the shelf')}
         </Button>
       </Flex>
+      <HowTaken study={study} />
       {putting.problem && <Alert>{putting.problem}</Alert>}
       {twin && (
         <chakra.p role="note" background="sand" padding="0.5rem 0.75rem" borderRadius="4px" marginBottom="0.75rem">
@@ -95,6 +90,26 @@ export function ImportSheet({
       )}
       <ImportLines text={sheet.text} lines={view.lines} onSettle={onSettle} />
     </>
+  );
+}
+
+function Open({ lines }: { lines: number }) {
+  if (lines === 0) return <>, nothing to settle</>;
+  return (
+    <chakra.span color="slip" fontWeight="600">
+      , {lines === 1 ? '1 line to settle' : `${lines} lines to settle`}
+    </chakra.span>
+  );
+}
+
+/** In a sentence, so that what was taken wrongly as a whole is seen before the lines are. */
+function HowTaken({ study }: { study: Study }) {
+  const taken = useMemo(() => howTaken(study.script, study.view), [study]);
+  if (taken.length === 0) return null;
+  return (
+    <chakra.p color="quiet" fontSize="text" marginBottom="0.75rem" maxWidth="60rem" data-testid="how-taken">
+      {t('Taken so:')} {taken.join('; ')}.
+    </chakra.p>
   );
 }
 

@@ -1,0 +1,44 @@
+/** How a sheet was taken, in sentences: where its counts stand, where its sections begin, which facts it says, what are remarks. */
+import type { Script, ScriptLine } from '../reading/script';
+import type { ScriptView } from './script-view';
+
+type Place = 'before' | 'behind' | 'none';
+
+export function howTaken({ lines, blocks, header, plan }: Script, view: ScriptView): readonly string[] {
+  const steps = lines.filter(({ kind }) => kind === 'step');
+  if (steps.length === 0) return [];
+  const sections = blocks.filter(({ kind }) => kind === 'part').flatMap((block) => block.sections);
+  const headed = sections.filter(({ headingLine }) => headingLine !== undefined).length;
+  const remarks = lines.filter(({ kind, section }) => kind === 'text' && section).length;
+  const asides = steps.filter(({ index }) => (view.lines[index]?.asides.length ?? 0) > 0).length;
+  const facts = [...new Set(header.entries.map(({ key }) => key))];
+  return [
+    countsSentence(steps),
+    headed === sections.length
+      ? `${many(sections.length, 'section')}, each under its heading`
+      : `${many(sections.length, 'section')}; ${headed === 0 ? 'none has' : `${headed} have`} a heading, the others begin where the counts begin again`,
+    facts.length > 0 ? `facts found: ${facts.join(', ')}` : 'no facts found at its head',
+    plan.length > 0 ? `${many(plan.length, 'thing')} said of walls` : '',
+    remarks > 0 ? `${many(remarks, 'line')} taken as ${remarks === 1 ? 'a remark' : 'remarks'}` : '',
+    asides > 0 ? `words of ${many(asides, 'line')} taken as explaining the steps, not as more of them` : '',
+  ].filter(Boolean);
+}
+
+const many = (count: number, noun: string): string => `${count} ${noun}${count === 1 ? '' : 's'}`;
+
+function countsSentence(steps: readonly ScriptLine[]): string {
+  const places = steps.map(placeOf);
+  const count = (place: Place): number => places.filter((one) => one === place).length;
+  const [before, behind, none] = [count('before'), count('behind'), count('none')];
+  if (none === steps.length) return 'no counts are written: each figure has its usual ones';
+  const where = before >= behind ? 'counts stand before the steps' : 'counts stand behind the steps';
+  const others = before >= behind ? behind : before;
+  const rest = [others > 0 && `${others} the other way round`, none > 0 && `${none} without`].filter(Boolean);
+  return rest.length > 0 ? `${where} (${rest.join(', ')})` : where;
+}
+
+function placeOf({ step }: ScriptLine): Place {
+  const [first] = step?.groups ?? [];
+  if (!first?.counts) return 'none';
+  return first.calls.length > 0 && first.counts.span.from > first.calls[0].span.from ? 'behind' : 'before';
+}
