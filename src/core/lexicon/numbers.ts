@@ -55,7 +55,7 @@ export function numberOf(word: string): number | undefined {
 
 /** `third`, `dritte`, `3rd`, `3.`, `3e`; undefined for what is no place in a row. */
 export function ordinalOf(word: string): number | undefined {
-  const digits = /^(\d{1,2})(?:st|nd|rd|th|\.|e|er|ère|ème|de|ste)$/i.exec(word)?.[1];
+  const digits = /^(\d{1,2})(?:st|nd|rd|th|\.|e|er|re|ère|ème|nde|de|ste)$/i.exec(word)?.[1];
   return digits ? Number(digits) : ordinals.get(plainLetters(word));
 }
 

@@ -47,6 +47,12 @@ export class Outline {
     return this.farthest >= 2 * length && this.farthest % length === 0;
   }
 
+  /** Some word of it names a step. */
+  hasSteps(index: number): boolean {
+    const { groups } = readStepLine(this.raw[index].replace(/\r$/, ''), this.vocabulary);
+    return groups.some(({ calls, repeat }) => repeat !== undefined || calls.some(({ figure }) => figure));
+  }
+
   nextCounted = (index: number): number => this.next[index];
 }
 

@@ -11,7 +11,7 @@ import type { PlaceSaid, WallPick } from '../reading/plan-words';
 
 const LONGEST = 600;
 const RESTART =
-  /\bre-?starts?\b|\b(?:start|begin)(?:s|ning|ing)?\s+(?:\w+\s+){0,4}?(?:again|over)\b|\bfrom the top\b|\bneustart\b|\bvon vorne?\b|\bneu beginnen\b|\breprise\b|\brecommenc\w*|\breprendre\b|\bherstart\b|\bopnieuw\b/i;
+  /\bre-?start(?:s|ed|ing)?\b|\b(?:start|begin)(?:s|ning|ing)?\s+(?:\w+\s+){0,4}?(?:again|over)\b|\bfrom the top\b|\bneustart\b|\bvon vorne?\b|\bneu beginnen\b|\breprise\b|\brecommenc\w*|\breprendre\b|\bherstart\b|\bopnieuw\b/i;
 const TAG = /\b(?:tags?|bridge|brücke|pont|transition|brug)\b/i;
 const HERE = /\bhere\b|\bwhere wall\b|\bhier\b|\bici\b|\bat this point\b/i;
 const AFTER = /\b(?:after|nach|après|na)\b/i;
@@ -97,7 +97,7 @@ function countIn(words: readonly Word[]): number | undefined {
     const count = numberOf(words[index].text);
     if (count === undefined || count < 2) continue;
     const [before = '', after = ''] = [words[index - 1]?.text.toLowerCase(), words[index + 1]?.text];
-    if (unitOf(after ?? '') === 'counts' || /^(?:after|nach|après|na)$/.test(before)) return count;
+    if (unitOf(after ?? '') === 'counts' || /^(?:after|nach|après|na|count|zählzeit|temps)$/.test(before)) return count;
   }
   return undefined;
 }

@@ -49,6 +49,12 @@ function lengthSaid(words: string): number {
 const nameOf = (item: PlanItem): string =>
   item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';
 
+/** In letters: longer ones are read as sentences first. */
+const LONG_SENTENCE = 60;
+
+/** `Finish: on the last wall hold the point`: which wall is the last only the song knows. */
+const isWhatever = (item: PlanItem): boolean => item.kind === 'ending' && item.walls.kind === 'last';
+
 /** Two items about one wall: the first that was said holds. */
 const saysTheSame = (one: PlanItem, other: PlanItem): boolean =>
   one.kind === other.kind &&
@@ -153,9 +159,14 @@ class ScriptReader {
 
   private headingOf(index: number, trimmed: string): Heading | undefined {
     const words = this.isMarked ? trimmed : bareHeading(trimmed);
-    return (
-      this.placedHeading(words) ?? readHeading(words, this.section !== undefined) ?? this.ownHeading(index, trimmed)
-    );
+    return this.placedHeading(words) ?? this.wordedHeading(words) ?? this.ownHeading(index, trimmed);
+  }
+
+  /** `Teil 1`, `Part 2` in a sheet of another's manner: parts have letters there, numbers are sections. */
+  private wordedHeading(words: string): Heading | undefined {
+    const heading = readHeading(words, this.section !== undefined);
+    if (this.isMarked || heading?.kind !== 'part' || !/^\d{1,2}$/.test(heading.name)) return heading;
+    return { ...heading, kind: 'section', name: '', number: Number(heading.name) };
   }
 
   /** What is kept word for word because its first words say what it is. */
@@ -276,7 +287,9 @@ class ScriptReader {
 
   /** What a line outside the plan says of walls: in the manner of a plan, or else in sentences, as far as it was not said before. */
   private planSaid(text: string): readonly PlanItem[] {
-    const loose = readLoosePlan(text);
+    const loose = readLoosePlan(text).filter((item) => this.isMarked || !isWhatever(item));
+    const prose = this.isMarked || text.length < LONG_SENTENCE ? [] : planInProse(text);
+    if (prose.length > 0) return this.newOf(prose);
     if (
       this.isMarked ||
       loose.every((item) => !('unread' in item) || item.unread.length === 0 || item.kind === 'tag')
@@ -286,7 +299,11 @@ class ScriptReader {
     const said = this.isMarked ? [] : planInProse(text);
     if (said.length === 0)
       return loose.every((item) => !('walls' in item) || item.walls.kind !== 'unsaid' || text.length < 60) ? loose : [];
-    return said.filter((item) => !this.plan.some((entry) => saysTheSame(entry.item, item)));
+    return this.newOf(said);
+  }
+
+  private newOf(items: readonly PlanItem[]): readonly PlanItem[] {
+    return items.filter((item) => !this.plan.some((entry) => saysTheSame(entry.item, item)));
   }
 
   /** `Tag: end of walls 1 & 4` over step lines is the heading of the tag, not only its place. */
@@ -319,6 +336,8 @@ class ScriptReader {
   /** Whether counts belong to the next section: they begin again, or run on, where this one is full. */
   private opens(counts: Counts): boolean {
     const { section, block, isMarked, outline } = this;
+    // `8 counts: vine R, vine L` fills a section of its own.
+    if (counts.floating && !isMarked && counts.ticks.length > 4) return this.progress.isFull(section);
     if (counts.floating || counts.ticks.length === 0) return false;
     if (!section || section.lines.length === 0) return counts.ticks[0] <= 0;
     if (block?.kind !== 'part') return this.progress.begins && counts.ticks[0] === 0;
@@ -332,12 +351,14 @@ class ScriptReader {
     if (this.isMarked || trimmed.startsWith('>') || (block && !HAS_SECTIONS.has(block.kind))) return undefined;
     const worded = wordedSection(trimmed);
     const isCounted = outline.countsOf(index).length > 0;
-    if (worded) return isCounted && !this.spansNext(index) ? undefined : worded;
+    const isSteps = isCounted && outline.hasSteps(index);
+    if (worded) return isSteps && !this.spansNext(index) ? undefined : worded;
     const next = outline.nextCounted(index);
     const [following] = outline.countsOf(next);
     if (!following || next - index > FARTHEST) return undefined;
     if (this.spansAsRange(index, trimmed, following)) return headingByPlace(trimmed);
-    if (isCounted) return undefined;
+    // `(a) Counts 1-8.`: counts of the lines below it, and no steps of its own.
+    if (isCounted) return !isSteps && this.spansNext(index) ? headingByPlace(trimmed) : undefined;
     // The next number of the list that the sections are: whatever its counts begin with.
     const listed = numberInList(trimmed);
     const isNextInList = listed !== undefined && listed === this.listed + 1 && this.section !== undefined;

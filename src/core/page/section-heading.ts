@@ -38,7 +38,7 @@ export function wordedOpening(line: string): { readonly heading: Heading; readon
   return heading ? { heading, length: opening.length } : undefined;
 }
 
-const ENUMERATED = /^(?:\(?(\d{1,2})[).]|[A-H](\d{1,2})|([A-Z])\)|\(([A-Z])\)|([IVX]{1,4})[.):])(?:\s+|$)/;
+const ENUMERATED = /^(?:\(?(\d{1,2})[).]|[A-H](\d{1,2})|([A-Z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/;
 const COUNTED = /^(?:\p{L}+ )?[[(]? ?(\d{1,3}) ?(?:-|–|to|bis|à|t\/m) ?(\d{1,3}) ?[\])]?(?:[:.]|\s|$)/iu;
 
 /** The number that a line is given in a list: `2.`, `(2)`, `B)`. */
@@ -47,7 +47,7 @@ export function numberInList(line: string): number | undefined {
   if (!match) return undefined;
   const number = match[1] ?? match[2];
   const letter = match[3] ?? match[4];
-  return number ? Number(number) : letter ? letter.charCodeAt(0) - 64 : romanOf(match[5]);
+  return number ? Number(number) : letter ? letter.toUpperCase().charCodeAt(0) - 64 : romanOf(match[5]);
 }
 
 /** How much a line looks like the name of what follows it, from its form alone. */
@@ -94,8 +94,11 @@ export function rangeOf(
 
 const STATED = /\(\s*(\d{1,3})\s*(?:counts?|beats?|temps|comptes|zählzeiten)\s*\)/i;
 
+const RANGE = /\(\s*(\d{1,3})\s*(?:[-–]|to|bis|à)\s*(\d{1,3})\s*\)/i;
+
 function sectionHeading(rest: string, number: number | undefined): Heading {
-  const counts = Number(STATED.exec(rest)?.[1]);
+  const range = RANGE.exec(rest);
+  const counts = range ? Number(range[2]) - Number(range[1]) + 1 : Number(STATED.exec(rest)?.[1]);
   const title = rest
     .replace(STATED, '')
     .replace(/^[\s:.,=–—-]+/, '')

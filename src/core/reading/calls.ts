@@ -349,10 +349,21 @@ class CallReader {
       // `left crosses over on three` says when.
       if (Object.hasOwn(REPEAT_WORDS, phrase) && this.draft && /^(?:on|auf|sur)$/.test(this.lastWord))
         return (this.skip(length), true);
+      // `sweep R round over two counts` lasts so long.
+      const isLength = /^(?:counts?|beats?|temps)$/.test(this.words[this.at + length] ?? '');
+      if (Object.hasOwn(REPEAT_WORDS, phrase) && isLength && this.draft?.figure)
+        return (this.takeLength(REPEAT_WORDS[phrase], length + 1), true);
       if (Object.hasOwn(REPEAT_WORDS, phrase)) return (this.takeRepeat(REPEAT_WORDS[phrase], length), true);
       if (Object.hasOwn(DIRECTION_WORDS, phrase) && this.takeDirection(phrase, length)) return true;
     }
     return false;
+  }
+
+  /** A gesture that lasts is done again on every count; a step is not. */
+  private takeLength(counts: number, length: number): void {
+    const draft = this.ensure();
+    if (draft.figure?.forms[0].steps[0].effect === 'none') draft.repeat = counts;
+    this.consume(draft, length);
   }
 
   private takeWay(way: Way, length: number): void {

@@ -69,6 +69,8 @@ function countsSaid(text: string, from: number): SaidCounts | undefined {
   return { counts: { ...counts, span: { from, to: end } }, numbers, inWords };
 }
 
+/** `8 counts: vine R, vine L`: how many, not which. */
+const OPENING_LENGTH = new RegExp(`\\s*(?:\\d{1,2}|${SAID})\\s+(?:${NOUN})\\s*[:–—-]\\s*(?=\\p{L})`, 'iuy');
 const OPENING_BRACKET = /\s*[([]\s*/y;
 const CLOSING_BRACKET = /\s*[)\]]\s*[:.]?/y;
 const ITEM = /\s*(?:\d{1,2}(?:\.\d{1,2})+\.?|\(?[a-z]\)|\(?[ivx]{1,4}\))\s+(?=[([\d])/iy;
@@ -80,6 +82,10 @@ const reach = (pattern: RegExp, text: string, at: number): number | undefined =>
 
 /** The counts that open a line, whatever stands around them: `Counts 1-4:`, `(1-2)`, `1.1  (1, 2)`, `One two,`. */
 export function openingCounts(text: string, start: number): Counts | undefined {
+  const length = reach(OPENING_LENGTH, text, start);
+  const counts = length === undefined ? undefined : numberOf(/[\p{L}\d]+/u.exec(text.slice(start))?.[0] ?? '');
+  if (length !== undefined && counts && counts <= 32)
+    return { ...wholeCounts(counts), span: { from: start, to: length } };
   const item = reach(ITEM, text, start) ?? start;
   const bracket = reach(OPENING_BRACKET, text, item);
   const from = reach(HEAD, text, bracket ?? item) as number;

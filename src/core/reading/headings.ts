@@ -54,8 +54,12 @@ function readEnglish(line: string, insideSection: boolean): Heading | undefined 
   return { kind: 'section', name: '', title: text.replace(COUNTS, '').trim(), ...statedCounts(text) };
 }
 
+/** `(7-12)` behind the name of a section: six of them. */
+const RANGE = /\(\s*(\d{1,3})\s*[-–]\s*(\d{1,3})\s*\)/;
+
 const statedCounts = (text: string): { counts?: number } => {
-  const counts = Number(COUNTS.exec(text)?.[1]);
+  const range = RANGE.exec(text);
+  const counts = range ? Number(range[2]) - Number(range[1]) + 1 : Number(COUNTS.exec(text)?.[1]);
   return counts > 0 ? { counts } : {};
 };
 

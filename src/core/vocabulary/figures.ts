@@ -77,7 +77,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('walk', { en: ['walk', 'prissy walk', 'camel walk', 'swivel walk', 'boogie walk'], de: ['gehen', 'Walk'], fr: ['marche', 'marcher'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('run', { en: ['run', 'jog'], de: ['laufen'], fr: ['courir', 'course'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('cross', { en: ['cross'], de: ['kreuzen', 'kreuzt', 'kreuze'], fr: ['croiser', 'croise'] }, ['1: A * +T'], { direction: 'cross' }),
-  single('close', { en: ['close', 'bring', 'step together', 'step beside', 'step close'], de: ['heransetzen', 'schließen', 'schließt', 'beistellen'], fr: ['assembler', 'assemble', 'rassemble', 'rassembler', 'ramener', 'ramène', 'rejoindre'] }, ['1: A tog +T']),
+  single('close', { en: ['close', 'bring', 'step together', 'step beside', 'step close'], de: ['heransetzen', 'schließen', 'schließt', 'beistellen', 'ransetzen', 'dransetzen'], fr: ['assembler', 'assemble', 'rassemble', 'rassembler', 'ramener', 'ramène', 'rejoindre'] }, ['1: A tog +T']),
   single('weight-change', { en: ['change weight', 'change weight on', 'change weight onto', 'change weight to'] }, ['1: A place'], { rides: true }),
   single('lock', { en: ['lock'] }, ['1: A lock +T']),
   single('ball', { en: ['ball'], fr: ['plante'] }, ['1: A ball * small +T'], { direction: 'together' }),

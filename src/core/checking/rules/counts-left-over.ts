@@ -1,3 +1,4 @@
+import type { DancedCall } from '../../dancing/dance';
 import { placeOfTick } from '../../model/ticks';
 import { linesOf, placeIn, plural, replacing, section, type Rule } from '../rule';
 
@@ -33,7 +34,8 @@ export const countsLeftOver: Rule = {
         const lastIsOpen = group.empty.length === 1 && group.empty[0] === group.ticks[group.ticks.length - 1];
         const actions = group.calls.reduce((sum, call) => sum + call.moments.length, 0);
         // A step and a count to let it stand is everyday writing; only more than that looks like a slip.
-        const slow = lastIsOpen && actions === 1;
+        const last = group.calls[group.calls.length - 1];
+        const slow = lastIsOpen && (actions === 1 || lasts(last));
         return [
           {
             span,
@@ -47,3 +49,7 @@ export const countsLeftOver: Rule = {
       }),
     ),
 };
+
+/** A foot that is drawn in or swept round takes its time. */
+const lasts = (call: DancedCall | undefined): boolean =>
+  call?.figure?.rides === true && call.moments.some(({ action }) => action.foot !== null);
