@@ -349,16 +349,21 @@ class ScriptReader {
   private ownHeading(index: number, trimmed: string): Heading | undefined {
     const { block, outline } = this;
     if (this.isMarked || trimmed.startsWith('>') || (block && !HAS_SECTIONS.has(block.kind))) return undefined;
+    const counted = outline.countsOf(index).length > 0;
+    const isSpan = counted && this.spansNext(index);
+    const isSteps = counted && !isSpan && outline.hasSteps(index);
     const worded = wordedSection(trimmed);
-    const isCounted = outline.countsOf(index).length > 0;
-    const isSteps = isCounted && outline.hasSteps(index);
-    if (worded) return isSteps && !this.spansNext(index) ? undefined : worded;
+    if (worded) return isSteps ? undefined : worded;
     const next = outline.nextCounted(index);
     const [following] = outline.countsOf(next);
     if (!following || next - index > FARTHEST) return undefined;
     if (this.spansAsRange(index, trimmed, following)) return headingByPlace(trimmed);
     // `(a) Counts 1-8.`: counts of the lines below it, and no steps of its own.
-    if (isCounted) return !isSteps && this.spansNext(index) ? headingByPlace(trimmed) : undefined;
+    if (counted) return isSpan && !outline.hasSteps(index) ? headingByPlace(trimmed) : undefined;
+    return this.headingByPlace(index, next, trimmed, following);
+  }
+
+  private headingByPlace(index: number, next: number, trimmed: string, following: Counts): Heading | undefined {
     // The next number of the list that the sections are: whatever its counts begin with.
     const listed = numberInList(trimmed);
     const isNextInList = listed !== undefined && listed === this.listed + 1 && this.section !== undefined;

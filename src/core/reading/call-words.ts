@@ -274,3 +274,17 @@ export function listedFeet(tokens: readonly Token[]): readonly Foot[] | undefine
   const isList = tokens.every(({ kind, word }) => kind === 'break' || word in FOOT_WORDS || word in SIDE_WORDS);
   return feet.length > 1 && isList ? feet : undefined;
 }
+
+const isCorner = (direction: Direction): boolean => direction.startsWith('diagonal');
+
+/** A second place of a foot, where neither is a corner: `forward diagonal` is one. */
+export const isOtherPlace = (before: Direction | undefined, next: Direction): boolean =>
+  before !== undefined && !isCorner(before) && !isCorner(next);
+
+/** `diagonal back`, `back diagonal`: one corner, whichever comes first. */
+export function cornerOf(before: Direction | undefined, next: Direction): Direction {
+  if (before === undefined || isCorner(before) === isCorner(next)) return next;
+  const along = isCorner(before) ? next : before;
+  if (along === 'back') return 'diagonal back';
+  return along === 'forward' && isCorner(before) ? 'diagonal forward' : next;
+}

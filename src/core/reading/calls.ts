@@ -390,19 +390,11 @@ class CallReader {
       // `side together forward`: the named figure was only the beginning of a list of places.
       [draft.figure, draft.direction, draft.places] = [undefined, split[0], split.slice(1)];
     }
-    if (
-      !draft.figure &&
-      draft.direction &&
-      draft.sides.length > 0 &&
-      !/^diagonal/.test(direction) &&
-      !/^diagonal/.test(draft.direction)
-    ) {
+    if (!draft.figure && draft.sides.length > 0 && small.isOtherPlace(draft.direction, direction)) {
       this.finishCall();
       draft = this.ensure();
     }
-    if (/^diagonal/.test(draft.direction ?? '') && direction === 'back') direction = 'diagonal back';
-    else if (/^diagonal/.test(draft.direction ?? '') && direction === 'forward') direction = 'diagonal forward';
-    else if (draft.direction === 'back' && /^diagonal/.test(direction)) direction = 'diagonal back';
+    direction = small.cornerOf(draft.direction, direction);
     if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together') draft.direction = direction;
     else if (small.isFurtherPlace(draft, direction)) draft.places.push(direction);
     else if (draft.direction === 'side' && direction !== 'side' && !draft.figure) draft.direction = direction;

@@ -82,10 +82,18 @@ const reach = (pattern: RegExp, text: string, at: number): number | undefined =>
 
 /** The counts that open a line, whatever stands around them: `Counts 1-4:`, `(1-2)`, `1.1  (1, 2)`, `One two,`. */
 export function openingCounts(text: string, start: number): Counts | undefined {
-  const length = reach(OPENING_LENGTH, text, start);
-  const counts = length === undefined ? undefined : numberOf(/[\p{L}\d]+/u.exec(text.slice(start))?.[0] ?? '');
-  if (length !== undefined && counts && counts <= 32)
-    return { ...wholeCounts(counts), span: { from: start, to: length } };
+  return openingLength(text, start) ?? openingNumbers(text, start);
+}
+
+function openingLength(text: string, start: number): Counts | undefined {
+  const to = reach(OPENING_LENGTH, text, start);
+  const counts = to === undefined ? 0 : (numberOf(/[\p{L}\d]+/u.exec(text.slice(start))?.[0] ?? '') ?? 0);
+  return to !== undefined && counts > 0 && counts <= 32
+    ? { ...wholeCounts(counts), span: { from: start, to } }
+    : undefined;
+}
+
+function openingNumbers(text: string, start: number): Counts | undefined {
   const item = reach(ITEM, text, start) ?? start;
   const bracket = reach(OPENING_BRACKET, text, item);
   const from = reach(HEAD, text, bracket ?? item) as number;
@@ -97,14 +105,12 @@ export function openingCounts(text: string, start: number): Counts | undefined {
   if (bracket !== undefined && close === undefined) return plain;
   // "One step forward" says how many; "one and two, ..." counts.
   if (said.inWords && said.numbers < 2 && !isHeaded && close === undefined) return plain;
-  if (
-    plain &&
-    !isHeaded &&
-    (plain.problem !== undefined || plain.ticks.length >= said.counts.ticks.length || plain.floating)
-  )
-    return plain;
+  if (plain && !isHeaded && saysAsMuch(plain, said.counts)) return plain;
   return { ...said.counts, span: { from: start, to: close ?? said.counts.span.to } };
 }
+
+const saysAsMuch = ({ problem, ticks, floating }: Counts, said: Counts): boolean =>
+  problem !== undefined || floating || ticks.length >= said.ticks.length;
 
 const BEHIND = new RegExp(`[(\\[]\\s*(?:(?:on\\s+)?(?:${NOUN})\\s+)?([^()[\\]]{1,40}?)\\s*[)\\]]`, 'giu');
 const LENGTH = new RegExp(`^(\\p{L}+|\\d{1,2})\\s+(?:${NOUN})$`, 'iu');
