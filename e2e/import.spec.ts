@@ -59,6 +59,20 @@ test('words are pasted, split and joined by keys', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'Line 1' })).toBeFocused();
 });
 
+test('what a teacher says comes out as a checked dance, and the page tells how it was taken', async ({ page }) => {
+  await page.goto('/import');
+  await page
+    .getByLabel('Words of a sheet')
+    .fill(
+      'Mooring Line\nSixteen counts, two walls, weight on the left.\n\nFirst eight. Walk forward right, left, then a right shuffle forward (1, 2, 3&4). Rock forward on the left, recover right, and a left coaster (5, 6, 7&8).\n\nSecond eight. Vine to the right, side, behind, side, and touch the left (1-4). Step left, touch right, then step right forward and pivot half a turn left, weight on the left please (5-8), and there is the back wall.',
+    );
+  await page.getByRole('button', { name: 'Read these words' }).click();
+  await expect(page.getByTestId('import-truth')).toHaveText('16 counts, 2 walls, nothing to settle');
+  await expect(page.getByTestId('how-taken')).toContainText(
+    'counts stand behind the steps; 2 sections, each under its heading',
+  );
+});
+
 test('several files come in together, each for itself or all at once', async ({ page }) => {
   await page.goto('/import');
   await page

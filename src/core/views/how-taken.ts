@@ -16,7 +16,7 @@ export function howTaken({ lines, blocks, header, plan }: Script, view: ScriptVi
     countsSentence(steps),
     headed === sections.length
       ? `${many(sections.length, 'section')}, each under its heading`
-      : `${many(sections.length, 'section')}; ${headed === 0 ? 'none has' : `${headed} have`} a heading, the others begin where the counts begin again`,
+      : `${many(sections.length, 'section')}; ${headed === 0 ? 'none has' : headed === 1 ? 'one has' : `${headed} have`} a heading, the others begin where the counts begin again`,
     facts.length > 0 ? `facts found: ${facts.join(', ')}` : 'no facts found at its head',
     plan.length > 0 ? `${many(plan.length, 'thing')} said of walls` : '',
     remarks > 0 ? `${many(remarks, 'line')} taken as ${remarks === 1 ? 'a remark' : 'remarks'}` : '',
