@@ -7,10 +7,10 @@ import { sideNamed } from '../vocabulary/words';
 const CLAUSE = /[^.,;/·•|*()]+/g;
 const DASHED = /\s[-–—]\s|\s{3,}|\s(?:and|und|et|en)\s(?=\d|\p{L}+\s+(?:walls?|wände|mur(?:en|s)?))/giu;
 const WORD = /[\p{L}\d]+(?:-[\p{L}]+)*/gu;
-const WAITS = /\b(?:wait|intro\w*|start|begin\w*|after|vorspiel|einleitung|nach|après|attendre|wacht|na)\b|\bin$/i;
+const WAITS = /\b(?:wait|intro\w*|start|begin\w*|after|vorspiel|einleitung|nach|après|attend\w*|wacht|na)\b|\bin$/i;
 const MINUTE = /\b(?:a|per|je|pro|par|la)\s+minute?\b/i;
 const LEADS = /\b(?:lead|starts?|begin\w*)\b/i;
-const BEGINS = /\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attendre|wacht)\b/i;
+const BEGINS = /\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attend\w*|wacht)\b/i;
 const MOST_WORDS = 14;
 const IS_WEIGHT = /\b(?:weight|wt|gewicht|poids|pdc|stand\w*)\b/i;
 

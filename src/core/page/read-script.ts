@@ -101,6 +101,7 @@ class ScriptReader {
   private readonly firstLine: number;
   private readonly isMarked: boolean;
   private usual: number | undefined;
+  private ordered: boolean | undefined;
   /** A heading of the sheet is a range of counts. */
   private hasRanges = false;
   /** The number of the last heading in a list of them. */
@@ -165,8 +166,15 @@ class ScriptReader {
   /** `Teil 1`, `Part 2` in a sheet of another's manner: parts have letters there, numbers are sections. */
   private wordedHeading(words: string): Heading | undefined {
     const heading = readHeading(words, this.section !== undefined);
-    if (this.isMarked || heading?.kind !== 'part' || !/^\d{1,2}$/.test(heading.name)) return heading;
-    return { ...heading, kind: 'section', name: '', number: Number(heading.name) };
+    if (this.isMarked || heading?.kind !== 'part') return heading;
+    if (/^\d{1,2}$/.test(heading.name)) return { ...heading, kind: 'section', name: '', number: Number(heading.name) };
+    // Without an order lettered parts are danced one after another, as sections are.
+    return this.hasOrder() ? heading : { ...heading, kind: 'section', name: '' };
+  }
+
+  private hasOrder(): boolean {
+    this.ordered ??= this.raw.some((line) => readLoosePlan(line).some(({ kind }) => kind === 'order'));
+    return this.ordered;
   }
 
   /** What is kept word for word because its first words say what it is. */
@@ -240,14 +248,9 @@ class ScriptReader {
     const hasSteps = step.groups.some(({ calls }) => calls.some(({ figure }) => figure));
     // Outside every block a line has to have counts to be steps.
     if (counted ? isBehind(step) && !hasSteps : !this.block || !isWhole(step)) return false;
-    // "Repeat." under a section that is full says that the dance begins again.
-    if (
-      !this.isMarked &&
-      !counted &&
-      step.groups.some(({ repeat }) => repeat && !repeat.counts && !repeat.section) &&
-      this.progress.isFull(this.section)
-    )
-      return false;
+    // Under a section that is full, "Repeat." and words without counts say what comes after the steps.
+    const names = step.groups.some(({ repeat }) => repeat?.counts !== undefined || repeat?.section !== undefined);
+    if (!this.isMarked && !counted && !names && this.progress.isFull(this.section)) return false;
     const section = this.nextSection(step) ?? this.openSection();
     push('step', { step, section });
     this.progress.take(step);

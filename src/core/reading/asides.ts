@@ -42,13 +42,13 @@ const ON_EVERY =
   /[,;]?\s*(?:and\s+)?\p{L}+\s+(?:hands\s+)?(?:on|at|with|bei|à)\s+(?:every|each|all|jedem|chaque)\b[^,.;]*/giu;
 /** `..., going right`, `..., right foot first`: which way all of it goes, which the steps say themselves. */
 const WAY_OF_ALL =
-  /[,;]\s*(?:(?:going|travelling|moving|all)\s+(?:to\s+the\s+)?(?:right|left)|(?:right|left)\s+(?:foot\s+)?first)(?=\s*(?:[,.;]|$))/gi;
+  /[,;]\s*(?:(?:going|travelling|moving|all)\s+(?:to\s+the\s+)?(?:right|left)|(?:right|left)\s+(?:foot\s+)?first|(?:rechts|links)\s+(?:fängt\s+an|beginnt))(?=\s*(?:[,.;]|$))/gi;
 /** `right jazz box without a turn`. */
 const NO_TURN = /\b(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)\b/gi;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =
-  /\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\bof\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+  /fängt|beginnt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\bof\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
 /** `counted`: the line opens with its counts. */
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {

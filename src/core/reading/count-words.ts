@@ -149,7 +149,7 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
 }
 
 const NEXT_SAID = new RegExp(
-  `(?:^|[,.;:–—-]|\\b(?:then|that's|that’s|on|is|und|dann|puis))\\s*(?=(?:${SAID})(?![\\p{L}])|\\d{1,2}\\s?(?:and|und|et)\\s?\\d)`,
+  `(?:^|[,.;:–—-]|\\b(?:then|that's|that’s|for|on|is|und|dann|puis))\\s*(?=(?:${SAID})(?![\\p{L}])|\\d{1,2}\\s?(?:and|und|et)\\s?\\d|\\d{1,2}(?:\\s?[-–&]\\s?\\d{1,2})+\\s*(?:[.,;:]|$))`,
   'giu',
 );
 

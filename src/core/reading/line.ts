@@ -38,10 +38,14 @@ export function readStepLine(text: string, vocabulary: Vocabulary = COMMON_VOCAB
 
 const PLAIN = /^[ -~]*$/;
 
+/** A row of a table drawn with bars: `| 1-4 | vine right |`. */
+const BARRED = /^\s*\|[^|]*\|/;
+
 /** Signs that people use for others, one for one, so that every offset stays. */
 function plainSigns(text: string): string {
-  if (PLAIN.test(text)) return text;
-  return text
+  const own = BARRED.test(text) ? text.replace(/\|/g, ' ') : text;
+  if (PLAIN.test(own)) return own;
+  return own
     .replace(/[\u2010-\u2015\u2212]/g, '-')
     .replace(/[\u00a0\u2000-\u200a\u202f\t]/g, ' ')
     .replace(/[’‘]/g, "'")
