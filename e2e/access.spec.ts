@@ -170,7 +170,7 @@ const NARROW = [
 for (const journey of JOURNEYS) {
   const names = journey.map(([name]) => name).join(', ');
   test(`accessible in both themes, and nothing runs off the side of a phone: ${names}`, async ({ page }) => {
-    test.setTimeout(60_000);
+    test.setTimeout(150_000);
     for (const [name, reach] of journey) {
       await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
       await reach(page);

@@ -26,21 +26,22 @@ async function openSheet(page: Parameters<typeof openDance>[0], title: string): 
 test('the sheet shows what was worked out, and leaves in every form; each comes back as the same dance', async ({
   page,
 }) => {
+  test.setTimeout(120_000);
   await openSheet(page, 'Ferry at Dusk');
   const sheet = page.getByRole('article');
   await expect(sheet.getByRole('heading', { level: 1 })).toHaveText('Ferry at Dusk');
   await expect(sheet).toContainText('4 (a wall turns 1 1/4 left)');
   await expect(sheet.getByRole('row', { name: /Step R forward, pivot 1\/2 left/ }).first()).toContainText('6:00');
 
-  const forms = ['PDF', 'Word file', 'Web page', 'Markdown', 'Text', 'CSV', 'JSON'];
+  const forms = ['PDF', 'Word file', 'OpenDocument text', 'Web page', 'Markdown', 'Text', 'CSV', 'JSON'];
   const files = [];
   for (const form of forms) files.push(await takeAway(page, form));
   expect(files.map(({ name }) => name)).toEqual(
-    ['pdf', 'docx', 'html', 'md', 'txt', 'csv', 'json'].map((ending) => `ferry-at-dusk.${ending}`),
+    ['pdf', 'docx', 'odt', 'html', 'md', 'txt', 'csv', 'json'].map((ending) => `ferry-at-dusk.${ending}`),
   );
-  expect(JSON.parse(files[6].text)).toMatchObject({ format: 'pace-slate-dance', version: 1, text: files[4].text });
+  expect(JSON.parse(files[7].text)).toMatchObject({ format: 'pace-slate-dance', version: 1, text: files[5].text });
   // Self-contained: no address outside the file.
-  expect(files[2].text).not.toMatch(/(?:src|href)=|@import|url\((?!data:)/);
+  expect(files[3].text).not.toMatch(/(?:src|href)=|@import|url\((?!data:)/);
   await page.goto('/import');
   for (const { name, bytes } of files) {
     await page.getByTestId('import-file').setInputFiles({ name, mimeType: 'application/octet-stream', buffer: bytes });
