@@ -3,7 +3,9 @@
  * reached; they only go up.
  */
 import { expect, test } from '@jest/globals';
+import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { SLATE_STYLE, studyText, tidyScript } from '../src/core';
 import { readTruth, danceTruth, scoreFolder, sumOf } from './test/truth';
 
 const FOLDER = path.join(process.cwd(), 'dances', 'sheets');
@@ -35,4 +37,22 @@ test('sheets of our own, in voices that none of the others has', () => {
   expect(wallsRight).toBeGreaterThanOrEqual(10);
   expect(falseFindings).toBeLessThanOrEqual(7);
   expect(slipsTold).toBe(slips);
+});
+
+test('tidied, every sheet dances as before, and tidied again it stays as it is', () => {
+  const stepsIn = (text: string): string[] => {
+    const { parts, tags } = studyText(text).dance;
+    return [...parts, ...tags].flatMap(({ moments }) =>
+      moments.map(({ action }) => `${action.foot} ${action.effect} ${action.turn}`),
+    );
+  };
+  const texts = ['seen', 'own'].flatMap((folder) =>
+    readdirSync(path.join(FOLDER, folder))
+      .filter((name) => name.endsWith('.txt'))
+      .map((name) => [name, readFileSync(path.join(FOLDER, folder, name), 'utf8')] as const),
+  );
+  const tidy = (text: string): string => tidyScript(studyText(text).dance, SLATE_STYLE);
+  const changed = texts.filter(([, text]) => stepsIn(tidy(text)).join() !== stepsIn(text).join());
+  const unstable = texts.filter(([, text]) => tidy(tidy(text)) !== tidy(text));
+  expect([changed, unstable].map((list) => list.map(([name]) => name))).toEqual([[], []]);
 });

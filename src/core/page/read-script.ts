@@ -13,7 +13,15 @@ import { readHeading, type Heading } from '../reading/headings';
 import { readStepLine, type StepLine } from '../reading/line';
 import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
 import { readLoosePlan, readPlanLine, type PlanItem } from '../reading/plan';
-import type { BlockText, LineKind, PlanEntry, Script, ScriptLine, SectionText } from '../reading/script';
+import {
+  isMarked,
+  type BlockText,
+  type LineKind,
+  type PlanEntry,
+  type Script,
+  type ScriptLine,
+  type SectionText,
+} from '../reading/script';
 import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
 import { numberOf } from '../lexicon/numbers';
@@ -114,7 +122,7 @@ class ScriptReader {
   ) {
     this.raw = text.split('\n');
     this.outline = new Outline(this.raw, own.vocabulary);
-    this.isMarked = /^\s*##/m.test(text);
+    this.isMarked = isMarked(text);
     this.firstLine = this.raw.findIndex((line) => line.trim() !== '');
   }
 

@@ -7,14 +7,14 @@ import type { Span } from '../model/text';
 import type { StepLine } from '../reading/line';
 import type { WeightClaim } from '../reading/marks';
 import type { Repeat } from '../reading/repeats';
-import { figureById } from '../vocabulary';
+import { figureById, type Figure } from '../vocabulary';
 import { printCounts } from './counts';
 import { SLATE_STYLE, styledAmount, styledDirection, styledName, styledSide, tongueOf, type HouseStyle } from './style';
 
 /** `text` is the line the call was read from. */
 export function printCall(call: Call, text: string, style: HouseStyle = SLATE_STYLE): string {
-  const { figure } = call;
-  if (!figure || call.unread.length > 0 || call.more?.includes(null)) return text.slice(call.span.from, call.span.to);
+  const figure = call.figure as Figure;
+  if (isVerbatim(call)) return text.slice(call.span.from, call.span.to);
   if (figure.id === 'step' && call.more) return printSteps(call, text, style);
   const closes = figure.id === 'step' && call.direction === 'together';
   const tongue = tongueOf(style);
@@ -35,6 +35,13 @@ export function printCall(call: Call, text: string, style: HouseStyle = SLATE_ST
     ? `${printed}${tongue.colon} ${call.detail.map((detail) => printDetail(detail, text, style)).join(', ')}`
     : printed;
 }
+
+/** What was not understood from end to end is printed as it was written, with whatever stands in it. */
+const isVerbatim = ({ figure, unread, more }: Call): boolean =>
+  !figure || unread.length > 0 || more?.includes(null) === true;
+
+const verbatimSpans = (calls: readonly Call[]): readonly Span[] =>
+  calls.flatMap((call) => (isVerbatim(call) ? [call.span] : verbatimSpans(call.detail ?? [])));
 
 /** A side beside "full turn" is its way, so the feet of one are told as steps. */
 function printStepping({ foot, feet }: Call, style: HouseStyle): string {
@@ -164,7 +171,8 @@ export function printStepLine(
   line: StepLine,
   { shift = 0, counts: filled, style = SLATE_STYLE }: LinePrinting = {},
 ): string {
-  const marks = marksOf(line, style);
+  const kept = line.groups.flatMap(({ calls }) => verbatimSpans(calls));
+  const marks = marksOf(line, style).filter(({ from }) => !kept.some((span) => from >= span.from && from < span.to));
   const printed = line.groups.map(({ counts, calls, repeat }, index) => {
     const written = counts ? printWritten(line, counts, shift) : (filled?.[index] ?? '');
     const head = written && index === 0 ? written.padEnd(CALL_COLUMN - 1) + ' ' : written ? `${written} ` : '';
@@ -215,7 +223,12 @@ function marksOf({ marks, text }: StepLine, style: HouseStyle): { from: number; 
       from: claim.span.from,
       text: weightMark(text.slice(claim.span.from, claim.span.to), claim.weight, style),
     })),
-    ...[...marks.facingClaims, ...marks.cues, ...marks.accepted].map(written),
+    // What is said in words is printed as a mark; what is a mark stays as it is.
+    ...marks.facingClaims.map((claim) => {
+      const own = written(claim);
+      return /^[([→-]/.test(own.text) ? own : { ...own, text: `(${hourOfFacing(claim.facing)})` };
+    }),
+    ...[...marks.cues, ...marks.accepted].map(written),
     ...marks.wallClaims.map((claim) =>
       style.language
         ? {
@@ -230,7 +243,9 @@ function marksOf({ marks, text }: StepLine, style: HouseStyle): { from: number; 
             from: note.span.from,
             text: `[${tongueOf(style).wall(note.walls.join(', '), note.walls.length === 1)}: ${note.text}]`,
           }
-        : written(note),
+        : /^[([]/.test(written(note).text)
+          ? written(note)
+          : { from: note.span.from, text: `[${note.text}]` },
     ),
   ];
   return said.sort((a, b) => a.from - b.from);

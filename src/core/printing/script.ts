@@ -4,7 +4,7 @@ import { readInlineOption, readStretch, type Stretch } from '../reading/options'
 import type { Heading } from '../reading/headings';
 import type { HeaderEntry, KnownKey } from '../reading/header';
 import { KNOWN_KEYS } from '../reading/header';
-import type { Script, ScriptLine } from '../reading/script';
+import { isMarked, type Script, type ScriptLine } from '../reading/script';
 import { readStepLine, type StepLine } from '../reading/line';
 import { sideNamed } from '../vocabulary/words';
 import { printStepLine } from './calls';
@@ -52,8 +52,10 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
       return '';
     case 'plan':
       return printPlanLine(script, line, style);
-    case 'figure':
     case 'text':
+      // With headings of our own the sheet is read in our own manner: a remark says so then.
+      return line.section && !isMarked(script.text) ? `> ${line.text.trim()}` : line.text.trimEnd();
+    case 'figure':
       return line.text.trimEnd();
   }
 }

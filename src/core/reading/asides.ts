@@ -32,11 +32,13 @@ export interface Asides {
   readonly rest: string;
   readonly weightClaims: Marks['weightClaims'];
   readonly facingClaims: Marks['facingClaims'];
+  /** What claims nothing and is no step: kept as it was said. */
+  readonly notes: Marks['notes'];
 }
 
 const WORD = /[\p{L}\d]+(?:[:'’][\p{L}\d]+)*/gu;
 /** `..., or just walk R, L`: another way to dance it, to the end of the sentence. */
-const OPTION = /[,;–—]\s*(?:or|oder|ou|of)\s+(?:just\s+|a\s+|nur\s+|simplement\s+)?\p{L}[^.;]*/iu;
+const OPTION = /[,;–—]\s*(?:or|oder|ou|of)\s+(?:just\s+|a\s+|nur\s+|simplement\s+)?\p{L}[^.;]*/giu;
 /** `clapping on every touch`. */
 const ON_EVERY =
   /[,;]?\s*(?:and\s+)?\p{L}+\s+(?:hands\s+)?(?:on|at|with|bei|à)\s+(?:every|each|all|jedem|chaque)\b[^,.;]*/giu;
@@ -54,7 +56,8 @@ const MAY_SAY =
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
   const weightClaims: Marks['weightClaims'][number][] = [];
   const facingClaims: Marks['facingClaims'][number][] = [];
-  if (!MAY_SAY.test(text)) return { rest: text, weightClaims, facingClaims };
+  const notes: Marks['notes'][number][] = [];
+  if (!MAY_SAY.test(text)) return { rest: text, weightClaims, facingClaims, notes };
   let rest = text;
   const take = ({ from, to }: Span): void => {
     // `Pivot 1/2, weight R   right`: what goes on behind it belongs to what stands before.
@@ -69,26 +72,38 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
     take(span);
     if (facing !== undefined) facingClaims.push({ span, facing });
   }
-  const option = OPTION.exec(rest);
-  if (option && option.index > start) take({ from: option.index, to: option.index + option[0].length });
-  for (const { index, 0: words } of rest.matchAll(NO_TURN))
-    if (index >= start) take({ from: index, to: index + words.length });
-  for (const { index, 0: words } of rest.matchAll(WAY_OF_ALL))
-    if (index >= start) take({ from: index, to: index + words.length });
-  for (const { index, 0: words } of rest.matchAll(ON_EVERY))
-    if (index >= start) take({ from: index, to: index + words.length });
-  if (counted)
-    for (const { index, 0: words } of rest.matchAll(COUNTS_AGAIN))
-      if (index >= start) take({ from: index, to: index + words.length });
+  const note = (span: Span): void => {
+    take(span);
+    const words = text.slice(span.from, span.to);
+    const own = words.replace(/^[\s,;–—()]+|[\s,;()]+$/g, '');
+    if (own)
+      notes.push({
+        span: { from: span.from + words.indexOf(own), to: span.from + words.indexOf(own) + own.length },
+        text: own,
+        walls: [],
+      });
+  };
+  const patterns = counted
+    ? [OPTION, NO_TURN, WAY_OF_ALL, ON_EVERY, COUNTS_AGAIN]
+    : [OPTION, NO_TURN, WAY_OF_ALL, ON_EVERY];
+  for (const pattern of patterns)
+    for (const { index, 0: words } of rest.matchAll(pattern))
+      if (index > start) note({ from: index, to: index + words.length });
   for (const found of weightsIn(wordsOf(rest, start), vocabulary)) {
-    take(found.span);
-    if (found.weight) weightClaims.push({ span: found.span, weight: found.weight });
+    if (!found.weight) note(found.span);
+    else {
+      take(found.span);
+      weightClaims.push({ span: found.span, weight: found.weight });
+    }
   }
   for (const found of facingsIn(wordsOf(rest, start), rest)) {
-    take(found.span);
-    if (found.facing !== undefined) facingClaims.push({ span: found.span, facing: found.facing });
+    if (found.facing === undefined) note(found.span);
+    else {
+      take(found.span);
+      facingClaims.push({ span: found.span, facing: found.facing });
+    }
   }
-  return { rest, weightClaims, facingClaims };
+  return { rest, weightClaims, facingClaims, notes };
 }
 
 /** After a turn these say how far it goes: `turning to face 6:00`, `Drehung Richtung 6:00`. */

@@ -80,7 +80,7 @@ function readMarked(
 ): StepLine {
   const start = BULLET.exec(unmarked)?.[0].length ?? 0;
   const opening = openingCounts(unmarked, start) ?? andAlone(text, start);
-  const { rest, weightClaims, facingClaims } = readAsides(
+  const { rest, weightClaims, facingClaims, notes } = readAsides(
     unmarked,
     opening ? opening.span.to : start,
     vocabulary,
@@ -100,6 +100,7 @@ function readMarked(
       ...marks,
       weightClaims: [...marks.weightClaims, ...weightClaims],
       facingClaims: [...marks.facingClaims, ...facingClaims],
+      notes: [...marks.notes, ...notes],
     },
   };
 }

@@ -82,6 +82,9 @@ export interface Script {
   readonly own: OwnFigures;
 }
 
+/** A script in its own manner says with `##` where its sections are; any other is a sheet as people write it. */
+export const isMarked = (text: string): boolean => /^\s*##/m.test(text);
+
 /** The line of a text that an offset stands in, from 0. */
 export function lineAtOffset({ lines }: Script, offset: number): number {
   let [low, high] = [0, lines.length - 1];

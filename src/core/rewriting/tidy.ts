@@ -1,5 +1,7 @@
 /** A script, or a stretch of it, in a house style: one name a figure, one way to write each thing, counts filled in and in column. */
-import type { Dance } from '../dancing/dance';
+import { danceScript, type Dance } from '../dancing/dance';
+import { readScript } from '../page/read-script';
+import { isMarked } from '../reading/script';
 import type { Edit } from '../model/text';
 import { printCounts } from '../printing/counts';
 import { printScript, printScriptLine } from '../printing/script';
@@ -9,8 +11,21 @@ import { dancedLinesIn, linesIn, replaceLine, type LineRange } from './lines';
 const WHOLE: LineRange = { from: 0, to: Infinity };
 
 /** The whole script. Tidying twice changes nothing the second time. */
-export const tidyScript = (dance: Dance, style: HouseStyle): string =>
-  printScript(dance.script, { style, counts: filledCounts(dance, WHOLE) });
+export function tidyScript(dance: Dance, style: HouseStyle): string {
+  const { text } = dance.script;
+  const tidied = printScript(dance.script, { style, counts: filledCounts(dance, WHOLE) });
+  if (isMarked(text)) return tidied;
+  // A sheet of another's manner gets headings of ours, and is read anew: where it would be another dance, it stays as it is.
+  const again = danceScript(readScript(tidied));
+  if (stepsOf(again) !== stepsOf(dance)) return text;
+  return isMarked(tidied) ? tidyScript(again, style) : tidied;
+}
+
+/** Every action with its foot, its weight and its turn. */
+const stepsOf = ({ parts, tags }: Dance): string =>
+  [...parts, ...tags]
+    .flatMap(({ moments }) => moments.map(({ action }) => `${action.foot} ${action.effect} ${action.turn}`))
+    .join(';');
 
 /** A stretch of lines, the lines around it untouched. */
 export function tidyLines(dance: Dance, range: LineRange, style: HouseStyle): Edit[] {
