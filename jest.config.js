@@ -14,6 +14,8 @@ export default {
       },
     ],
   },
+  // Work is bounded in calls, not in time: a busy machine fails no test.
+  testTimeout: 30_000,
   // Tests put small stand-ins of the browser on the global object; Jest's clean-up of it wraps what it finds there.
   testEnvironmentOptions: { globalsCleanup: 'off' },
   setupFiles: ['<rootDir>/jest.setup.ts'],
