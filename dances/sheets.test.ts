@@ -32,8 +32,8 @@ test('sheets of our own, in voices that none of the others has', () => {
   const { right, sectionsRight, wallsRight, falseFindings, slips, slipsTold } = sumOf(
     scoreFolder(path.join(FOLDER, 'own')),
   );
-  expect(right).toBeGreaterThanOrEqual(277);
-  expect(sectionsRight).toBeGreaterThanOrEqual(84);
+  expect(right).toBeGreaterThanOrEqual(280);
+  expect(sectionsRight).toBeGreaterThanOrEqual(85);
   expect(wallsRight).toBeGreaterThanOrEqual(10);
   expect(falseFindings).toBeLessThanOrEqual(7);
   expect(slipsTold).toBe(slips);

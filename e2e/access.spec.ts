@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, openDance, script, test } from './app';
+import { expect, openDance, readWords, script, test } from './app';
 
 type Reach = (page: Page) => Promise<void>;
 
@@ -79,17 +79,7 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
       },
     ],
   ],
-  [
-    [
-      'Import',
-      async (page) => {
-        await page.goto('/import');
-        await page.getByLabel('Words of a sheet').fill('Two Tides\n1-4 Vine R, touch\n5-8 frobnicate');
-        await page.getByRole('button', { name: 'Read these words' }).click();
-        await expect(page.getByTestId('import-truth')).toBeVisible();
-      },
-    ],
-  ],
+  [['Import', (page) => readWords(page, 'Two Tides\n1-4 Vine R, touch\n5-8 frobnicate')]],
   [
     ['A dance with a plan', dance('Low Tide Lanterns')],
     [

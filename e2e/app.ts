@@ -1,7 +1,7 @@
 /** The application as a person meets it. Any console error, page error, broken policy or request to another machine fails the test. */
 import { test as base, expect, type Page } from '@playwright/test';
 
-export const test = base.extend<{ complaints: string[] }>({
+export const test = base.extend<{ complaints: string[]; openTab: (address: string) => Promise<Page> }>({
   complaints: [
     async ({ page, baseURL }, use) => {
       const complaints: string[] = [];
@@ -11,6 +11,15 @@ export const test = base.extend<{ complaints: string[] }>({
     },
     { auto: true },
   ],
+  /** A further tab of the same browser, watched as the first one. */
+  openTab: async ({ context, complaints, baseURL }, use) => {
+    await use(async (address) => {
+      const tab = await context.newPage();
+      watch(tab, complaints, baseURL as string);
+      await tab.goto(address);
+      return tab;
+    });
+  },
 });
 
 export function watch(page: Page, complaints: string[], baseURL: string): void {
@@ -49,4 +58,12 @@ export async function newDance(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'New dance' }).click();
   await expect(script(page)).toBeFocused();
   await page.keyboard.press('Control+End');
+}
+
+/** Words pasted into the empty Import screen, and read. */
+export async function readWords(page: Page, words: string): Promise<void> {
+  await page.goto('/import');
+  await page.getByLabel('Words of a sheet').fill(words);
+  await page.getByRole('button', { name: 'Read these words' }).click();
+  await expect(page.getByTestId('import-truth')).toBeVisible();
 }

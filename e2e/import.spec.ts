@@ -1,4 +1,4 @@
-import { expect, script, test, truth } from './app';
+import { expect, readWords, script, test, truth } from './app';
 
 const MAIL = `<h1>Harbour Swing</h1><p>Music: Two Piers, 112 bpm</p>
 <h2>Section 1</h2><p>1&amp;2 Chassé nach rechts<br>3-4 Rock zurück mit links, Gewicht zurück auf rechts<br>5-8 Vine left, touch right</p>
@@ -42,9 +42,7 @@ test('a mail is read line by line, settled beside what was understood, and put o
 });
 
 test('words are pasted, split and joined by keys', async ({ page }) => {
-  await page.goto('/import');
-  await page.getByLabel('Words of a sheet').fill('Two Tides\n1-4 Vine R, touch 5-8 Vine L, touch');
-  await page.getByRole('button', { name: 'Read these words' }).click();
+  await readWords(page, 'Two Tides\n1-4 Vine R, touch 5-8 Vine L, touch');
   const second = page.getByRole('textbox', { name: 'Line 2' });
   await second.focus();
   await second.evaluate((input: HTMLInputElement) => input.setSelectionRange(18, 18));
@@ -60,13 +58,10 @@ test('words are pasted, split and joined by keys', async ({ page }) => {
 });
 
 test('what a teacher says comes out as a checked dance, and the page tells how it was taken', async ({ page }) => {
-  await page.goto('/import');
-  await page
-    .getByLabel('Words of a sheet')
-    .fill(
-      'Mooring Line\nSixteen counts, two walls, weight on the left.\n\nFirst eight. Walk forward right, left, then a right shuffle forward (1, 2, 3&4). Rock forward on the left, recover right, and a left coaster (5, 6, 7&8).\n\nSecond eight. Vine to the right, side, behind, side, and touch the left (1-4). Step left, touch right, then step right forward and pivot half a turn left, weight on the left please (5-8), and there is the back wall.',
-    );
-  await page.getByRole('button', { name: 'Read these words' }).click();
+  await readWords(
+    page,
+    'Mooring Line\nSixteen counts, two walls, weight on the left.\n\nFirst eight. Walk forward right, left, then a right shuffle forward (1, 2, 3&4). Rock forward on the left, recover right, and a left coaster (5, 6, 7&8).\n\nSecond eight. Vine to the right, side, behind, side, and touch the left (1-4). Step left, touch right, then step right forward and pivot half a turn left, weight on the left please (5-8), and there is the back wall.',
+  );
   await expect(page.getByTestId('import-truth')).toHaveText('16 counts, 2 walls, nothing to settle');
   await expect(page.getByTestId('how-taken')).toContainText(
     'counts stand behind the steps; 2 sections, each under its heading',

@@ -1,11 +1,6 @@
-import { expect, newDance, openDance, script, test, truth, watch } from './app';
+import { expect, newDance, openDance, script, test, truth } from './app';
 
-test('a tab that dies while typing loses nothing older than half a second', async ({
-  page,
-  context,
-  complaints,
-  baseURL,
-}) => {
+test('a tab that dies while typing loses nothing older than half a second', async ({ page, context, openTab }) => {
   await newDance(page);
   await page.keyboard.type('1-4 Vine R, touch L');
   await page.waitForTimeout(600);
@@ -13,28 +8,22 @@ test('a tab that dies while typing loses nothing older than half a second', asyn
   const session = await context.newCDPSession(page);
   session.send('Page.crash').catch(() => undefined);
   await page.waitForEvent('crash');
-  const again = await context.newPage();
-  watch(again, complaints, baseURL as string);
-  await again.goto(address);
+  const again = await openTab(address);
   await expect(script(again)).toContainText('Vine R, touch L');
 });
 
-test('a tab that is closed in the middle of a word keeps the word', async ({ page, context, complaints, baseURL }) => {
+test('a tab that is closed in the middle of a word keeps the word', async ({ page, openTab }) => {
   await newDance(page);
   await page.keyboard.type('1-4 Vi');
   const address = page.url();
   await page.close({ runBeforeUnload: false });
-  const again = await context.newPage();
-  watch(again, complaints, baseURL as string);
-  await again.goto(address);
+  const again = await openTab(address);
   await expect(script(again)).toContainText('1-4 Vi');
 });
 
-test('a second tab sees the changes of the first', async ({ page, context, complaints, baseURL }) => {
+test('a second tab sees the changes of the first', async ({ page, openTab }) => {
   await openDance(page, 'Slipway Stroll');
-  const second = await context.newPage();
-  watch(second, complaints, baseURL as string);
-  await second.goto(page.url());
+  const second = await openTab(page.url());
   await expect(script(second)).toBeVisible();
   await script(page).locator('.cm-line', { hasText: 'Vine R' }).first().click();
   await page.keyboard.press('End');
@@ -42,16 +31,9 @@ test('a second tab sees the changes of the first', async ({ page, context, compl
   await expect(script(second)).toContainText('touch L softly');
 });
 
-test('two tabs that both changed a dance are told, and neither version is lost', async ({
-  page,
-  context,
-  complaints,
-  baseURL,
-}) => {
+test('two tabs that both changed a dance are told, and neither version is lost', async ({ page, openTab }) => {
   await openDance(page, 'Slipway Stroll');
-  const second = await context.newPage();
-  watch(second, complaints, baseURL as string);
-  await second.goto(page.url());
+  const second = await openTab(page.url());
   await expect(script(second)).toBeVisible();
   // Both write before either can hear of the other.
   for (const tab of [page, second]) {

@@ -1,5 +1,5 @@
 /** What once was lost, or happened unsaid: two tabs, refusals, forms closed by mistake, repeats in the script. */
-import { expect, newDance, openDance, script, test, truth, watch } from './app';
+import { expect, newDance, openDance, readWords, script, test, truth } from './app';
 
 const refuseWrites = () => {
   for (const name of ['put', 'add'] as const)
@@ -10,14 +10,10 @@ const refuseWrites = () => {
 
 test('a dance deleted in another tab is said at once, written on, and put back with all its words', async ({
   page,
-  context,
-  complaints,
-  baseURL,
+  openTab,
 }) => {
   await openDance(page, 'Slipway Stroll');
-  const shelf = await context.newPage();
-  watch(shelf, complaints, baseURL as string);
-  await shelf.goto('/');
+  const shelf = await openTab('/');
   await shelf.getByLabel('Choose Slipway Stroll').check();
   await shelf.getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByRole('alert')).toContainText('This dance is off the shelf.');
@@ -31,19 +27,10 @@ test('a dance deleted in another tab is said at once, written on, and put back w
   await expect(script(page)).toContainText('touch L softly');
 });
 
-test('sheets on Import are kept at every key, and two tabs do not write over each other', async ({
-  page,
-  context,
-  complaints,
-  baseURL,
-}) => {
-  await page.goto('/import');
-  await page.getByLabel('Words of a sheet').fill('Two Tides\n1-4 Vine R, touch\n5-8 Vine L, touch');
-  await page.getByRole('button', { name: 'Read these words' }).click();
+test('sheets on Import are kept at every key, and two tabs do not write over each other', async ({ page, openTab }) => {
+  await readWords(page, 'Two Tides\n1-4 Vine R, touch\n5-8 Vine L, touch');
   await expect(page.getByRole('textbox', { name: 'Line 2' })).toBeVisible();
-  const second = await context.newPage();
-  watch(second, complaints, baseURL as string);
-  await second.goto('/import');
+  const second = await openTab('/import');
   await second.getByRole('textbox', { name: 'Line 3' }).fill('5-8 Vine L, scuff');
   await expect(page.getByRole('textbox', { name: 'Line 3' })).toHaveValue('5-8 Vine L, scuff');
   await page.getByRole('textbox', { name: 'Line 2' }).press('End');
@@ -140,10 +127,7 @@ test('a sheet that can’t be shown can be taken away as it came, and thrown awa
   page,
   complaints,
 }) => {
-  await page.goto('/import');
-  await page.getByLabel('Words of a sheet').fill('Two Tides\n1-4 Vine R, touch');
-  await page.getByRole('button', { name: 'Read these words' }).click();
-  await expect(page.getByTestId('import-truth')).toBeVisible();
+  await readWords(page, 'Two Tides\n1-4 Vine R, touch');
   await page.evaluate(
     () =>
       new Promise((done, fail) => {

@@ -21,10 +21,24 @@ test.each([
   ['1-2 Step L to side swaying left, sway right', 'R', 'L R'],
   ['1-4 Step R forward, pivot 1/2 left, twice', 'L', 'R L R L'],
   ['1&2 Right chase turn, 1/2 left', 'L', 'R L R'],
+  ['1-2 Heel grind: step on R heel with toes turned in, fan the toes out and recover on L', 'L', 'R L'],
+  ['1-4 Jazz box with a touch: cross R, step L back, step R side, touch L', 'L', 'R L R L*'],
+  ['1-4 Vine, going left', 'R', 'L R L R*'],
+  ['1-2 Rock R forward, of course recover L', 'L', 'R L'],
+  ['1-2 Step forward on the ball of the right foot, step L together', 'L', 'R L'],
 ])('%s', (line, weight, feet) => expect([feetOf(line, weight), slipsIn(line, weight)]).toEqual([feet, []])); // prettier-ignore
 
 test.each([
-  ['a step more than there are counts', '1-4 Vine R, step R forward', 'foot-not-free'],
+  ['a step that the figure before it leaves no foot for', '1-4 Vine R, step R forward', 'foot-not-free'],
+  ['a step more than there are counts', '1-2 Step R forward, step L forward, step R forward', 'counts-too-few'],
+  ['a gesture in one breath with a step', '1 Step R forward kick', 'counts-too-few'],
+  ['more of what fills its counts', '1-2 Stomp R, stomp L, twice', 'counts-too-few'],
+  ['a name over another spelling, whatever its length', '1-4 Jazz box R: side, behind, side', 'counts-left-over'],
+  [
+    'a foot that all of it begins with, and that is not free',
+    '1-4 Walk forward, leading with the left',
+    'foot-not-free',
+  ],
   ['an explanation with another direction', '1&2 Coaster R: step R forward, L beside, R back', 'name-contradicts'],
   ['a word in the place of a step', '1-2 Step R side, frobnicate', 'not-understood'],
   ['a named side that is not free', '1-4 monterey 1/4 L', 'foot-not-free'],

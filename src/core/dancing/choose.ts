@@ -27,15 +27,18 @@ const COST = {
 
 /** `ticks` are the moments of the line in order. */
 export function chooseCalls(calls: readonly Call[], ticks: readonly number[]): Choice {
-  const all = { ...allotCounts(unitsOfCalls(calls), ticks), asides: NONE };
-  if (all.cost < COST.enough || ticks.length === 0) return all;
-  let best: Choice = all;
-  for (const { danced, asides, cost } of readingsOf(calls)) {
-    if (danced.length === 0) continue;
-    const found = allotCounts(unitsOfCalls(danced), ticks);
-    if (found.cost + cost < best.cost) best = { ...found, cost: found.cost + cost, asides };
+  let best: Choice | undefined;
+  for (const said of repeatedIn(calls)) {
+    const all = { ...allotCounts(unitsOfCalls(said), ticks), asides: NONE };
+    if (!best || all.cost < best.cost) best = all;
+    if (best.cost < COST.enough || ticks.length === 0) return best;
+    for (const { danced, asides, cost } of readingsOf(said)) {
+      if (danced.length === 0) continue;
+      const found = allotCounts(unitsOfCalls(danced), ticks);
+      if (found.cost + cost < best.cost) best = { ...found, cost: found.cost + cost, asides };
+    }
   }
-  return best;
+  return best as Choice;
 }
 
 interface Reading {
@@ -68,7 +71,6 @@ function readingsOf(calls: readonly Call[]): Reading[] {
     const names = calls.filter((call) => !explained.has(call)).map((call) => withTurn(call, calls, explained));
     without(names, left, left.length * COST.explanation);
   }
-  for (const repeated of repeatedIn(calls)) without(repeated, NONE, 0);
   const riding = new Set(calls.filter((call, index) => isStyling(call, calls[index - 1])));
   if (riding.size > 0)
     without(
@@ -77,7 +79,7 @@ function readingsOf(calls: readonly Call[]): Reading[] {
       riding.size * COST.styling,
     );
   const spelt = calls.filter(({ detail }) => detail);
-  if (spelt.length > 0) {
+  if (spelt.length > 0 && spelt.every(saysNoOther)) {
     const names = calls.map((call) => (call.detail && call.figure ? { ...call, detail: undefined } : call));
     without(
       names,
@@ -102,11 +104,11 @@ function withTurn(call: Call, calls: readonly Call[], explained: ReadonlySet<Cal
   return { ...call, turn: next.turn };
 }
 
-/** What "twice" behind a comma repeats: the call before it, or all that was said before. */
+/** What "twice" behind a comma repeats: the call before it, or all that was said before. The calls as they are where it is not said. */
 function repeatedIn(calls: readonly Call[]): (readonly Call[])[] {
   const at = calls.findIndex(({ again }) => again !== undefined);
   const times = calls[at]?.again;
-  if (at < 1 || times === undefined) return [];
+  if (at < 1 || times === undefined) return [calls];
   const [before, rest] = [calls.slice(0, at), calls.slice(at + 1)];
   const bracket = { times: Math.min(times, 16) };
   return [
@@ -115,13 +117,26 @@ function repeatedIn(calls: readonly Call[]): (readonly Call[])[] {
   ];
 }
 
-/** A second name in one breath, on the same foot or none, that takes no place of its own. */
-const isStyling = (call: Call, before: Call | undefined): boolean =>
-  call.breath === true &&
-  call.figure?.family === 'single' &&
-  before?.figure !== undefined &&
-  !call.turn &&
-  (call.foot === undefined || call.foot === before.foot);
+/** A second name in one breath, on the same foot or none: how the step is done, not a gesture or a step more. */
+function isStyling({ breath, figure, turn, foot }: Call, before: Call | undefined): boolean {
+  if (!breath || figure?.family !== 'single' || !before?.figure || turn) return false;
+  const [own] = figure.forms[0].steps;
+  const [step] = before.figure.forms[0].steps;
+  const isSame = own.role === '-' || (own.effect === 'takes' && step.effect === 'takes');
+  return isSame && (foot === undefined || foot === before.foot);
+}
+
+const isUnderstood = ({ figure, unread }: Call): boolean => figure !== undefined && unread.length === 0;
+
+/** What is spelt behind a name says its steps, or can't be read; another spelling, read to its end, is a contradiction and told as one. */
+const saysNoOther = (title: Call): boolean => {
+  const detail = title.detail ?? [];
+  return (
+    !title.figure ||
+    !detail.every(isUnderstood) ||
+    explainedBy({ ...title, detail: undefined }, detail) === detail.length
+  );
+};
 
 /** Calls that say the steps of the figure before them. */
 function explanationsIn(calls: readonly Call[]): ReadonlySet<Call> {
@@ -136,6 +151,9 @@ function explanationsIn(calls: readonly Call[]): ReadonlySet<Call> {
   return found;
 }
 
-/** A figure whose every step is spelt right behind it. */
-const isTitle = (call: Call, rest: readonly Call[]): boolean =>
-  call.figure !== undefined && call.figure.family !== 'single' && !call.detail && explainedBy(call, rest) >= 2;
+/** A figure whose every step is spelt right behind it, its turn as well. */
+function isTitle(call: Call, rest: readonly Call[]): boolean {
+  if (!call.figure || call.figure.family === 'single' || call.detail) return false;
+  const length = explainedBy(call, rest);
+  return length >= 2 && (!call.turn || rest.slice(0, length).some(({ turn }) => turn));
+}

@@ -1,4 +1,5 @@
 /** Whether words behind a figure's name say the steps of that figure: then they explain it. */
+import type { ActionWord } from '../model/actions';
 import { otherFoot, type Foot } from '../model/feet';
 import type { Call } from '../reading/calls';
 import type { Figure } from '../vocabulary';
@@ -22,7 +23,7 @@ export function explainedBy(title: Call, rest: readonly Call[]): number {
   let most = 0;
   for (const steps of [...figure.turned.values(), ...figure.forms.map((form) => form.steps)]) {
     const telling: Telling = { steps, turns, lead, place: 0 };
-    const other = rest.findIndex((call) => !isTurnSaid(call, figure) && !tells(call, telling));
+    const other = rest.findIndex((call) => !tells(call, telling) && !isTurnSaid(call, figure) && !isManner(call));
     const length = other < 0 ? rest.length : other;
     if (telling.place > 0 || length === rest.length) most = Math.max(most, length);
   }
@@ -37,6 +38,12 @@ export const isTurnSaid = (call: Call, figure: Figure): boolean =>
   call.turn !== undefined &&
   call.figure.bare === 'way' &&
   (figure.way !== undefined || figure.turned.size > 0);
+
+const MANNERS: ReadonlySet<ActionWord | undefined> = new Set<ActionWord>(['bounce', 'bump', 'roll', 'shimmy', 'style']);
+
+/** `fan the toes`, `toes turned in`: how it is done. */
+const isManner = ({ figure, foot, direction }: Call): boolean =>
+  foot === undefined && (MANNERS.has(figure?.forms[0].steps[0].word) || direction === 'in' || direction === 'out');
 
 /** Goes on behind the steps that a call says; false when it says another. */
 function tells(call: Call, telling: Telling): boolean {
@@ -57,7 +64,7 @@ function saysStep(call: Call, foot: Foot | undefined, step: PatternStep, { lead,
   const own = call.figure?.forms[0].steps[0];
   if (!own || call.figure?.family !== 'single') return false;
   if (foot && lead && isOther(step, foot, lead)) return false;
-  if ((own.effect === 'takes') !== (step.effect === 'takes')) return false;
+  if (own.word !== step.word && (own.effect === 'takes') !== (step.effect === 'takes')) return false;
   const isOpen = step.direction === '*' || step.direction === null || (turns && step.turn !== 0);
   return isOpen || call.turn !== undefined || saysDirection(call.direction ?? own.direction, step.direction);
 }

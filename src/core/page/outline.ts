@@ -2,7 +2,7 @@
 import { Memory } from '../model/memory';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { greatest } from '../model/numbers';
-import { readStepLine } from '../reading/line';
+import { countsStandBehind, namesSteps, readStepLine } from '../reading/line';
 import type { Counts } from '../reading/counts';
 import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
@@ -49,8 +49,7 @@ export class Outline {
 
   /** Some word of it names a step. */
   hasSteps(index: number): boolean {
-    const { groups } = readStepLine(this.raw[index].replace(/\r$/, ''), this.vocabulary);
-    return groups.some(({ calls, repeat }) => repeat !== undefined || calls.some(({ figure }) => figure));
+    return namesSteps(readStepLine(this.raw[index].replace(/\r$/, ''), this.vocabulary));
   }
 
   nextCounted = (index: number): number => this.next[index];
@@ -70,12 +69,13 @@ function countsIn(line: string, vocabulary: Vocabulary): readonly Counts[] {
   return memory.of(text, () => {
     // `Count 32, Walls 4`: several facts in a line are no steps.
     if (factsSaid(text, 0).length > 1) return NONE;
-    const { groups } = readStepLine(text, vocabulary);
-    const counts = groups.flatMap((group) => (group.counts && group.counts.ticks.length > 0 ? [group.counts] : []));
+    const line = readStepLine(text, vocabulary);
+    const counts = line.groups.flatMap((group) =>
+      group.counts && group.counts.ticks.length > 0 ? [group.counts] : [],
+    );
     // What stands before its counts has to be steps.
-    const isBehind = (groups[0]?.counts?.span.from ?? 0) > (groups[0]?.calls[0]?.span.from ?? Infinity);
-    const hasSteps = groups.some(({ calls }) => calls.some(({ figure }) => figure));
-    return isBehind && (!hasSteps || planInProse(text).length > 0) ? NONE : counts;
+    const isOther = !namesSteps(line) || planInProse(text).length > 0;
+    return countsStandBehind(line) && isOther ? NONE : counts;
   });
 }
 

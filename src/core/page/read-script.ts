@@ -10,7 +10,7 @@ import { KNOWN_KEYS, readHeader, readHeaderLines, type Header, type HeaderEntry 
 import type { Call } from '../reading/calls';
 import type { Counts } from '../reading/counts';
 import { readHeading, type Heading } from '../reading/headings';
-import { readStepLine, type StepLine } from '../reading/line';
+import { countsStandBehind, namesSteps, readStepLine, type StepLine } from '../reading/line';
 import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
 import { readLoosePlan, readPlanLine, type PlanItem } from '../reading/plan';
 import {
@@ -45,9 +45,6 @@ function isWhole({ groups }: StepLine): boolean {
   return calls.length > 0 && calls.every(isUnderstood);
 }
 
-const isBehind = ({ groups: [first] }: StepLine): boolean =>
-  first?.counts !== undefined && first.calls.length > 0 && first.counts.span.from > first.calls[0].span.from;
-
 /** `Tag, four counts`, `4 count tag`: how long; 0 where it is not said. */
 function lengthSaid(words: string): number {
   const length = /([\p{L}\d]+)[\s-]*(?:counts?|beats?)\b/iu.exec(words.replace(/\bafter\s+\d+\s*counts?/i, ''));
@@ -78,8 +75,8 @@ const HAS_SECTIONS: ReadonlySet<BlockText['kind']> = new Set(['part', 'tag', 'en
 /** A name stands at most so many lines above its steps. */
 const FARTHEST = 8;
 
-/** Its counts are numbers that may be others. */
-const isPlain = ({ groups: [first] }: StepLine): boolean =>
+/** Its numbers were read as counts without a slip. */
+const isSoundlyCounted = ({ groups: [first] }: StepLine): boolean =>
   (first?.counts?.ticks.length ?? 0) > 0 && !first?.counts?.problem;
 
 const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
@@ -226,9 +223,7 @@ class ScriptReader {
     const opening = isSteps ? wordedOpening(text) : undefined;
     if (!opening) return false;
     const { heading, length } = opening;
-    const block =
-      this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
-    this.addSection(block, { ...heading, number: heading.number ?? block.sections.length + 1 }, index);
+    this.openHeaded(heading, index);
     return this.takeStep(' '.repeat(length) + text.slice(length), (kind, more) => push(kind, { ...more, heading }));
   }
 
@@ -251,11 +246,10 @@ class ScriptReader {
     const step = readStepLine(text, this.own.vocabulary);
     const counted = step.groups[0]?.counts !== undefined;
     // What the whole sheet shows to be a number in a list, or facts.
-    if (counted && !this.isMarked && this.outline.countsOf(this.lines.length).length === 0 && isPlain(step))
+    if (counted && !this.isMarked && this.outline.countsOf(this.lines.length).length === 0 && isSoundlyCounted(step))
       return false;
-    const hasSteps = step.groups.some(({ calls }) => calls.some(({ figure }) => figure));
     // Outside every block a line has to have counts to be steps.
-    if (counted ? isBehind(step) && !hasSteps : !this.block || !isWhole(step)) return false;
+    if (counted ? countsStandBehind(step) && !namesSteps(step) : !this.block || !isWhole(step)) return false;
     // Under a section that is full, "Repeat." and words without counts say what comes after the steps.
     const names = step.groups.some(({ repeat }) => repeat?.counts !== undefined || repeat?.section !== undefined);
     if (!this.isMarked && !counted && !names && this.progress.isFull(this.section)) return false;
@@ -298,19 +292,15 @@ class ScriptReader {
 
   /** What a line outside the plan says of walls: in the manner of a plan, or else in sentences, as far as it was not said before. */
   private planSaid(text: string): readonly PlanItem[] {
-    const loose = readLoosePlan(text).filter((item) => this.isMarked || !isWhatever(item));
-    const prose = this.isMarked || text.length < LONG_SENTENCE ? [] : planInProse(text);
-    if (prose.length > 0) return this.newOf(prose);
-    if (
-      this.isMarked ||
-      loose.every((item) => !('unread' in item) || item.unread.length === 0 || item.kind === 'tag')
-    ) {
-      if (loose.length > 0) return loose;
-    }
-    const said = this.isMarked ? [] : planInProse(text);
-    if (said.length === 0)
-      return loose.every((item) => !('walls' in item) || item.walls.kind !== 'unsaid' || text.length < 60) ? loose : [];
-    return this.newOf(said);
+    const loose = readLoosePlan(text);
+    if (this.isMarked) return loose;
+    const items = loose.filter((item) => !isWhatever(item));
+    const isLong = text.length >= LONG_SENTENCE;
+    const isClean =
+      items.length > 0 && items.every((item) => !('unread' in item) || item.unread.length === 0 || item.kind === 'tag');
+    const said = isClean && !isLong ? [] : planInProse(text);
+    if (said.length > 0) return this.newOf(said);
+    return isClean || !isLong || items.every((item) => !('walls' in item) || item.walls.kind !== 'unsaid') ? items : [];
   }
 
   private newOf(items: readonly PlanItem[]): readonly PlanItem[] {
@@ -411,6 +401,13 @@ class ScriptReader {
     return best < 0 ? undefined : best;
   }
 
+  /** The section under a heading, in the part or the tag that is open. */
+  private openHeaded(heading: Heading, index: number): SectionText {
+    const { block: open } = this;
+    const block = open?.kind === 'part' || open?.kind === 'tag' ? open : this.startPart('');
+    return this.addSection(block, { ...heading, number: heading.number ?? block.sections.length + 1 }, index);
+  }
+
   private openSection(): SectionText {
     if (this.section) return this.section;
     const block = this.openBlock();
@@ -462,14 +459,7 @@ class ScriptReader {
 
   private takeHeading(heading: Heading, index: number, push: Push): void {
     if (heading.kind === 'section') {
-      const block =
-        this.block && (this.block.kind === 'part' || this.block.kind === 'tag') ? this.block : this.startPart('');
-      const section = this.addSection(
-        block,
-        { ...heading, number: heading.number ?? block.sections.length + 1 },
-        index,
-      );
-      return push('heading', { heading, section });
+      return push('heading', { heading, section: this.openHeaded(heading, index) });
     }
     this.addBlock({
       kind: heading.kind,

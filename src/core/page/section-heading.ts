@@ -1,7 +1,7 @@
 /** Headings in their writer's own words: `SECTION ONE`, `Second eight`, `Row 3: locks`, `FOURTH ROW, the quick one`, `2. Wind backing`. */
 import { numberOf, ordinalOf, romanOf } from '../lexicon/numbers';
 import { namesSection } from '../lexicon/page';
-import type { Heading } from '../reading/headings';
+import { statedCounts, titleAfter, type Heading } from '../reading/headings';
 
 const DRAWN = /^[\s*~=_#|]+|[\s*~=_|]+$/g;
 const LONGEST = 160;
@@ -92,16 +92,10 @@ export function rangeOf(
   return to > from ? { from, to, length: match[0].length } : undefined;
 }
 
-const STATED = /\(\s*(\d{1,3})\s*(?:counts?|beats?|temps|comptes|zählzeiten)\s*\)/i;
-
-const RANGE = /\(\s*(\d{1,3})\s*(?:[-–]|to|bis|à)\s*(\d{1,3})\s*\)/i;
-
-function sectionHeading(rest: string, number: number | undefined): Heading {
-  const range = RANGE.exec(rest);
-  const counts = range ? Number(range[2]) - Number(range[1]) + 1 : Number(STATED.exec(rest)?.[1]);
-  const title = rest
-    .replace(STATED, '')
-    .replace(/^[\s:.,=–—-]+/, '')
-    .trim();
-  return { kind: 'section', name: '', title, ...(number !== undefined && { number }), ...(counts > 0 && { counts }) };
-}
+const sectionHeading = (rest: string, number: number | undefined): Heading => ({
+  kind: 'section',
+  name: '',
+  title: titleAfter(rest),
+  ...(number !== undefined && { number }),
+  ...statedCounts(rest),
+});

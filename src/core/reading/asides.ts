@@ -14,6 +14,7 @@ import {
   saysFacing,
 } from '../lexicon/asides';
 import { numberOf } from '../lexicon/numbers';
+import type { Foot } from '../model/feet';
 import { readHour, type Facing } from '../model/turns';
 import type { Span } from '../model/text';
 import type { Vocabulary } from '../vocabulary';
@@ -34,23 +35,26 @@ export interface Asides {
   readonly facingClaims: Marks['facingClaims'];
   /** What claims nothing and is no step: kept as it was said. */
   readonly notes: Marks['notes'];
+  /** The foot that the line says it begins with, and where. */
+  readonly lead?: { readonly foot: Foot; readonly span: Span };
 }
 
 const WORD = /[\p{L}\d]+(?:[:'’][\p{L}\d]+)*/gu;
 /** `..., or just walk R, L`: another way to dance it, to the end of the sentence. */
-const OPTION = /[,;–—]\s*(?:or|oder|ou|of)\s+(?:just\s+|a\s+|nur\s+|simplement\s+)?\p{L}[^.;]*/giu;
+const OPTION = /[,;–—]\s*(?:or|oder|ou)\s+(?:just\s+|a\s+|nur\s+|simplement\s+)?\p{L}[^.;]*/giu;
 /** `clapping on every touch`. */
 const ON_EVERY =
   /[,;]?\s*(?:and\s+)?\p{L}+\s+(?:hands\s+)?(?:on|at|with|bei|à)\s+(?:every|each|all|jedem|chaque)\b[^,.;]*/giu;
-/** `..., going right`, `..., right foot first`: which way all of it goes, which the steps say themselves. */
-const WAY_OF_ALL =
-  /[,;]\s*(?:(?:going|travelling|moving|all)\s+(?:to\s+the\s+)?(?:right|left)|(?:right|left)\s+(?:foot\s+)?first|(?:rechts|links)\s+(?:fängt\s+an|beginnt))(?=\s*(?:[,.;]|$))/gi;
-/** `right jazz box without a turn`. */
-const NO_TURN = /\b(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)\b/gi;
+/** `..., going right`, `..., right foot first`, `..., leading with the left`: the foot that all of it begins with. */
+const LEAD =
+  /[,;]\s*(?:(?:going|travelling|moving)\s+(?:to\s+the\s+)?(right|left)|leading\s+(?:with\s+|on\s+)?(?:the\s+|your\s+)?(right|left|[rl])(?:\s+foot)?|(right|left|[rl])\s+(?:foot\s+)?(?:first|leads)|(rechts|links)\s+(?:fängt\s+an|beginnt))(?=\s*(?:[,.;]|$))/i;
+/** `right jazz box without a turn`, `right then`, `of course`, `if you like`: said, and no step. */
+const IDLE =
+  /\b(?:(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish))\b/gi;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =
-  /fängt|beginnt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\bof\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+  /leading|leads|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|beginnt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
 /** `counted`: the line opens with its counts. */
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
@@ -68,7 +72,7 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
   const led = LEADER.exec(rest);
   if (led && led.index > start) {
     const span = { from: led.index, to: text.length };
-    const facing = facingIn(wordsOf(led[1], 0), true);
+    const facing = facingIn(wordsOf(led[1], 0));
     take(span);
     if (facing !== undefined) facingClaims.push({ span, facing });
   }
@@ -83,12 +87,12 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
         walls: [],
       });
   };
-  const patterns = counted
-    ? [OPTION, NO_TURN, WAY_OF_ALL, ON_EVERY, COUNTS_AGAIN]
-    : [OPTION, NO_TURN, WAY_OF_ALL, ON_EVERY];
+  const patterns = counted ? [OPTION, IDLE, ON_EVERY, COUNTS_AGAIN] : [OPTION, IDLE, ON_EVERY];
   for (const pattern of patterns)
     for (const { index, 0: words } of rest.matchAll(pattern))
-      if (index > start) note({ from: index, to: index + words.length });
+      if (index >= start) note({ from: index, to: index + words.length });
+  const lead = leadIn(rest, start);
+  if (lead) take(lead.all);
   for (const found of weightsIn(wordsOf(rest, start), vocabulary)) {
     if (!found.weight) note(found.span);
     else {
@@ -103,7 +107,20 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
       facingClaims.push({ span: found.span, facing: found.facing });
     }
   }
-  return { rest, weightClaims, facingClaims, notes };
+  return { rest, weightClaims, facingClaims, notes, ...(lead && { lead }) };
+}
+
+function leadIn(text: string, start: number): { foot: Foot; span: Span; all: Span } | undefined {
+  const match = LEAD.exec(text);
+  const side = match?.slice(1).find(Boolean);
+  const foot = side && sideNamed(side);
+  if (!match || !foot || match.index < start) return undefined;
+  const from = match.index + match[0].search(new RegExp(`\\b${side}\\b`));
+  return {
+    foot,
+    span: { from, to: from + side.length },
+    all: { from: match.index, to: match.index + match[0].length },
+  };
 }
 
 /** After a turn these say how far it goes: `turning to face 6:00`, `Drehung Richtung 6:00`. */
@@ -225,10 +242,10 @@ function wallAt(text: string, next: string): Place | undefined {
 }
 
 /** The facing that some words say, where they can say nothing else. */
-function facingIn(words: readonly Word[], bare: boolean): Facing | undefined {
+function facingIn(words: readonly Word[]): Facing | undefined {
   for (let index = 0; index < words.length; index++) {
-    const place = placeAt(words, index);
-    if (place?.facing !== undefined && (bare || !place.needsLead)) return place.facing;
+    const facing = placeAt(words, index)?.facing;
+    if (facing !== undefined) return facing;
   }
   return undefined;
 }

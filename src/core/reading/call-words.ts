@@ -108,7 +108,7 @@ export function isOtherAhead(words: readonly string[], at: number, draft: Draft 
   return (ARTICLES.has(next) && isSide(after)) || (isSide(next) && (draft?.sides.length ?? 0) > 0);
 }
 
-/** `rechte Ferse vorn auftippen`: the verb comes last and names nothing new. */
+/** `rechte Ferse vorn auftippen`, `die Fußspitze tippt zur Seite`: the verb comes late and names nothing new. */
 export const isVerbAtEnd = ({ figure: before }: Draft, { id }: Figure): boolean =>
   (id === 'touch' || id === 'tap') && before !== undefined && ['heel', 'toe', 'point'].includes(before.id);
 
@@ -256,12 +256,30 @@ export function closingBrackets(tokens: readonly Token[]): readonly number[] {
   return closes;
 }
 
-/** `ball of the right`: how many words. */
-export function ballLength(words: readonly string[], at: number): number {
+/** `on the ball`, `on R heel`, `on your toes`: the part of the foot that bears the weight. */
+export function standsOn(words: readonly string[], at: number): boolean {
+  if (words[at] !== 'ball' && !TOE_AND_HEEL.has(words[at])) return false;
+  let before = at - 1;
+  while (before > at - 4 && (/^(?:the|your|dem|den|le|la)$/.test(words[before] ?? '') || words[before] in SIDE_WORDS))
+    before -= 1;
+  return /^(?:on|auf|sur)$/.test(words[before] ?? '');
+}
+
+/** `ball of the right`: how many words. The foot is left for a step that has none yet; a gesture has the other one. */
+export function bearingLength(words: readonly string[], at: number, { figure, sides }: Draft): number {
+  const steps = figure?.forms[0].steps[0].effect !== 'none';
+  if (steps && sides.length === 0) return 1;
   let length = 1;
   while (length < 4 && /^(?:of|the|foot|your)$/.test(words[at + length] ?? '')) length += 1;
   const side = words[at + length] ?? '';
   return length > 1 && (side in SIDE_WORDS || side in FOOT_WORDS) ? length + 1 : 1;
+}
+
+/** `Jazz box with cross: cross R over L, ...`: the whole clause before the colon is the title; the place of its first call. */
+export function titleOf(calls: readonly Call[], last: number): number {
+  let at = last;
+  while (at > 0 && calls[at].joined && calls[at].figure?.family === 'single') at -= 1;
+  return at;
 }
 
 /** A foot and where it goes, or several feet: a step without its verb. */

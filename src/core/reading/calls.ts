@@ -157,10 +157,11 @@ class CallReader {
   private withDetail(): Call[] {
     const from = this.detailOf;
     if (from === undefined || from >= this.calls.length) return this.calls;
-    const titled = this.calls[from - 1];
+    const at = small.titleOf(this.calls, from - 1);
+    const titled = this.calls[at];
     const detail = this.calls.slice(from).map((call) => small.asGestureOf(titled, call));
     const span = joinSpans(titled.span, detail[detail.length - 1].span);
-    return [...this.calls.slice(0, from - 1), { ...titled, span, detail }];
+    return [...this.calls.slice(0, at), { ...titled, span, detail }];
   }
 
   private takeJoint(joint: 'and' | 'with'): void {
@@ -203,8 +204,7 @@ class CallReader {
     const draft = this.draft;
     if (figure.id === 'turn' || figure.id === 'full-turn') return this.takeTurnWord(figure, length);
     // `turning on the ball of R`: what bears the weight is no step.
-    if (draft && /^(?:on|auf|sur)$/.test(this.lastWord) && this.words[this.at] === 'ball')
-      return this.skip(small.ballLength(this.words, this.at));
+    if (draft && small.standsOn(this.words, this.at)) return this.skip(small.bearingLength(this.words, this.at, draft));
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
     if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
     // `right to the side and touch L`, `L R L and touch R`: what stands before the "and" is a step of its own.
@@ -240,8 +240,8 @@ class CallReader {
     const ahead = this.words[this.at + 1];
     // `recover weight back on L`: two names of one figure.
     if (figure === draft.figure && draft.sides.length === 0 && this.lastWord !== this.words[this.at]) return true;
-    if (small.isVerbAtEnd(draft, figure) && (ahead === undefined || ahead === ' break' || small.SOFT_JOINTS.has(ahead)))
-      return true;
+    const hasFoot = ahead !== undefined && (ahead in SIDE_WORDS || ahead in FOOT_WORDS);
+    if (small.isVerbAtEnd(draft, figure) && !hasFoot) return true;
     return (
       small.mergeName(draft, figure) || small.onlyNamesFeet(draft, figure, this.words.slice(this.at + 1, this.at + 3))
     );

@@ -13,7 +13,7 @@ export interface Heading {
   readonly copy?: { readonly of: number; readonly mirrored: boolean };
 }
 
-const COUNTS = /\(\s*(\d{1,3})\s*counts?\s*\)/i;
+const COUNTS = /\(\s*(\d{1,3})\s*(?:counts?|beats?|temps|comptes|zählzeiten)\s*\)/i;
 const SECTION = /^(?:section|sec\.?|sect\.?|abschnitt|sektion|s)\s*(\d{1,2})\b/i;
 const ORDINAL_SECTION = /^(\d{1,2})(?:st|nd|rd|th)\s+(?:section|eight)\b/i;
 const COUNTED_SECTION = /^[[(]\s*(\d{1,3})\s*-\s*(\d{1,3})\s*[\])]/;
@@ -55,9 +55,10 @@ function readEnglish(line: string, insideSection: boolean): Heading | undefined 
 }
 
 /** `(7-12)` behind the name of a section: six of them. */
-const RANGE = /\(\s*(\d{1,3})\s*[-–]\s*(\d{1,3})\s*\)/;
+const RANGE = /\(\s*(\d{1,3})\s*(?:[-–]|to|bis|à)\s*(\d{1,3})\s*\)/i;
 
-const statedCounts = (text: string): { counts?: number } => {
+/** How long a section is by its heading: `(4 counts)`, `(7-12)`. */
+export const statedCounts = (text: string): { counts?: number } => {
   const range = RANGE.exec(text);
   const counts = range ? Number(range[2]) - Number(range[1]) + 1 : Number(COUNTS.exec(text)?.[1]);
   return counts > 0 ? { counts } : {};
@@ -91,10 +92,10 @@ function readSection(text: string): Heading | undefined {
   };
 }
 
-const titleAfter = (text: string): string =>
+export const titleAfter = (text: string): string =>
   text
     .replace(COUNTS, '')
-    .replace(/^[\s:.=-]+/, '')
+    .replace(/^[\s:.,=–—-]+/, '')
     .trim();
 
 function readOther(text: string, marked: boolean, insideSection: boolean): Heading | undefined {

@@ -27,6 +27,14 @@ export interface StepLine {
   readonly marks: Marks;
 }
 
+/** Some word of it names a step, or stands for other lines. */
+export const namesSteps = ({ groups }: StepLine): boolean =>
+  groups.some(({ calls, repeat }) => repeat !== undefined || calls.some(({ figure }) => figure));
+
+/** `Vine R (1-4)`: the counts follow the steps. */
+export const countsStandBehind = ({ groups: [first] }: StepLine): boolean =>
+  first?.counts !== undefined && first.calls.length > 0 && first.counts.span.from > first.calls[0].span.from;
+
 const memories = new WeakMap<Vocabulary, Memory<StepLine>>();
 
 /** Reads a line of counts and calls; remembers it. All offsets are from the start of the line. */
@@ -80,16 +88,18 @@ function readMarked(
 ): StepLine {
   const start = BULLET.exec(unmarked)?.[0].length ?? 0;
   const opening = openingCounts(unmarked, start) ?? andAlone(text, start);
-  const { rest, weightClaims, facingClaims, notes } = readAsides(
+  const { rest, weightClaims, facingClaims, notes, lead } = readAsides(
     unmarked,
     opening ? opening.span.to : start,
     vocabulary,
     opening !== undefined,
   );
-  const groups = stretchesOf(rest, start, opening).map(({ from, to, counts }): CallGroup => {
+  const groups = stretchesOf(rest, start, opening).map(({ from, to, counts }, index): CallGroup => {
     const words = rest.slice(0, to);
     const repeat = readRepeat(words, from);
     const calls = repeat ? [] : readCalls(words, from, vocabulary);
+    if (lead && index === 0 && calls[0] && isLedByNobody(calls[0]))
+      calls[0] = { ...calls[0], foot: lead.foot, footSpan: lead.span };
     return { ...(counts && { counts }), calls, ...(repeat && { repeat }) };
   });
   return {
@@ -104,6 +114,9 @@ function readMarked(
     },
   };
 }
+
+const isLedByNobody = ({ figure, foot, feet, travel }: Call): boolean =>
+  figure !== undefined && figure.bare !== 'way' && !foot && !feet && !travel;
 
 /** An `&` in a column of its own: half a count after what stands above. */
 function andAlone(text: string, start: number): Counts | undefined {

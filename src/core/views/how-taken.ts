@@ -1,4 +1,5 @@
 /** How a sheet was taken, in sentences: where its counts stand, where its sections begin, which facts it says, what are remarks. */
+import { countsStandBehind } from '../reading/line';
 import type { Script, ScriptLine } from '../reading/script';
 import type { ScriptView } from './script-view';
 
@@ -38,7 +39,6 @@ function countsSentence(steps: readonly ScriptLine[]): string {
 }
 
 function placeOf({ step }: ScriptLine): Place {
-  const [first] = step?.groups ?? [];
-  if (!first?.counts) return 'none';
-  return first.calls.length > 0 && first.counts.span.from > first.calls[0].span.from ? 'behind' : 'before';
+  if (!step?.groups[0]?.counts) return 'none';
+  return countsStandBehind(step) ? 'behind' : 'before';
 }

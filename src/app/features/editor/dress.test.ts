@@ -14,7 +14,7 @@ const dressed = (doc: string, field = studyField as never) =>
 const LINES = [
   '# Ebb', 'music: Reel, 100 bpm', 'start: weight L', '## Section 1: vines', '[note] 1-4 Vine R, touch L   (3:00)  [walls 2: arms]',
   '1-4 (weight R [x]) vine "cue" (6:00', '5-8 Repeat', '5-8 Repeat 1-4 on the other foot', '> note', '  option no turn: Shuffle R',
-  '- 1&2 shuffle L', '## Plan', 'wall 2: restart after 4 (3:00)', '"" [] () (wall 4: 3:00)', '   ', '#', '##', ':', '1-4', '&',
+  '- 1&2 shuffle L', '## Plan', 'wall 2: restart after 4 (3:00)', '"" [] () (wall 4: 3:00)', '   ', '#', '##', ':', '1-4', '&', '32 counts, 4 walls, weight on L', 'PART ONE. Vine R (1-4). Now at 6:00.', '1&2 Coaster R, back, together, forward, now at 6:00',
 ]; // prettier-ignore
 
 test('lines in any order and number are dressed, and dressed again after a key anywhere', () => {
