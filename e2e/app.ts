@@ -22,7 +22,7 @@ export const test = base.extend<{ complaints: string[]; openTab: (address: strin
   },
 });
 
-export function watch(page: Page, complaints: string[], baseURL: string): void {
+function watch(page: Page, complaints: string[], baseURL: string): void {
   page.on('console', (message) => {
     if (message.type() === 'error') complaints.push(`console: ${message.text()}`);
   });

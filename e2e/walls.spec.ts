@@ -269,6 +269,7 @@ test('which tag is put is chosen; what was compared can be kept; the sheet has t
   await page.keyboard.type('\n\n## Tag "mooring bell"\n1-4 Rocking chair R');
   await page.getByRole('link', { name: 'Walls', exact: true }).click();
   await wall(page, 2).click();
+  await expect(page.getByRole('heading', { name: 'Wall 2' })).toBeVisible();
   await page.getByLabel('which tag').selectOption('mooring bell');
   await page.getByRole('button', { name: 'Tag here' }).click();
   await expect(page.getByRole('textbox', { name: 'Plan: wall 2: tag "mooring bell"' })).toBeVisible();

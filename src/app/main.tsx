@@ -5,7 +5,7 @@ import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { RouterProvider } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
 import { router } from './router';
 import { keepForOffline, loadAgainAfterUpdate } from './offline';
 import { startSettings } from './features/settings/settings';

@@ -255,7 +255,7 @@ function wallPiece(
   at: { starts: number; counts: number; happens: number },
   keepsWithNext: boolean,
 ): Piece {
-  const right = size * 4.3;
+  const right = size * 5;
   const lines = wrap(settable(wall.happens.join('; '), missing), width - at.happens - right, size, 'regular');
   const pad = size * 0.2;
   const height = lines.length * size * LEADING + 2 * pad;

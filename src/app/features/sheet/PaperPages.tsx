@@ -24,7 +24,13 @@ export const PaperPages = memo(function PaperPages({ sheet }: { sheet: PrintedSh
           background: '#fff',
           boxShadow: '0 1px 4px rgba(28, 39, 45, 0.22)',
         },
-        '& text': { fontKerning: 'none', fontVariantLigatures: 'none', whiteSpace: 'pre' },
+        // Letters as wide as they were measured: never rounded to the screen's pixels.
+        '& text': {
+          fontKerning: 'none',
+          fontVariantLigatures: 'none',
+          textRendering: 'geometricPrecision',
+          whiteSpace: 'pre',
+        },
         '@media print': {
           display: 'block',
           '& svg': {

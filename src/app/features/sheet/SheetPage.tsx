@@ -205,7 +205,7 @@ function Walls({
               <Cell width="5rem" css={wide}>
                 {wall.counts}
               </Cell>
-              <Cell>{wall.happens.join('; ')}</Cell>
+              <Cell paddingRight="1rem">{wall.happens.join('; ')}</Cell>
               <Cell whiteSpace="nowrap" width="5.5rem" paddingRight="0">
                 <Flex justify="flex-end">
                   <Facing facing={wall.end} hour={wall.endHour} strong />

@@ -28,7 +28,7 @@ export function BandMark({ band, row, beats, odd }: { band: Band; row: WallRow; 
         band.beats === 0
           ? '6px'
           : kind === 'tag' && !row.cut && row.bands[row.bands.length - 1] === band
-            ? '2.25rem'
+            ? '2rem'
             : undefined
       }
       display="flex"

@@ -33,7 +33,7 @@ const rowGrid = {
   display: 'grid',
   gridTemplateColumns: COLUMNS,
   alignItems: 'center',
-  columnGap: '0.6rem',
+  columnGap: '0.75rem',
   paddingInline: '0.75rem',
   [MEDIUM]: {
     gridTemplateColumns: NARROW_COLUMNS,

@@ -15,7 +15,8 @@ export function useShownWall(): [wall: number | undefined, show: (wall: number |
           else next.set('wall', String(wall));
           return next;
         },
-        { replace: true },
+        // At once, not when there is time: the next key is about the wall that was pressed.
+        { replace: true, flushSync: true },
       ),
     [setParams],
   );
