@@ -83,7 +83,7 @@ export interface Script {
 }
 
 /** A script in its own manner says with `##` where its sections are; any other is a sheet as people write it. */
-export const isMarked = (text: string): boolean => /^\s*##/m.test(text);
+export const isMarked = (text: string): boolean => /^[^\S\n]*##/m.test(text);
 
 /** The line of a text that an offset stands in, from 0. */
 export function lineAtOffset({ lines }: Script, offset: number): number {
