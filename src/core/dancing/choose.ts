@@ -10,12 +10,16 @@ import { explainedBy, isTurnSaid } from './explanations';
 export interface Choice extends Allotment {
   /** Calls of the line that are not danced: explanations of others, and remarks. */
   readonly asides: readonly Call[];
+  /** All calls of the line, where more are danced than it names as calls. */
+  readonly calls?: readonly Call[];
 }
 
 const COST = {
   /** Danced so, nothing needs to be chosen. */
   enough: 1,
   remark: 1,
+  /** A statement of weight is danced as a step. */
+  weightSaid: 0.5,
   /** `step L to the side swaying left`: one action said twice. */
   styling: 0.6,
   explanation: 0.2,
@@ -25,8 +29,17 @@ const COST = {
   spellingAlone: 2,
 } as const;
 
-/** `ticks` are the moments of the line in order. */
-export function chooseCalls(calls: readonly Call[], ticks: readonly number[]): Choice {
+/** `ticks` are the moments of the line in order; `said`: steps that its statements of weight would be. */
+export function chooseCalls(calls: readonly Call[], ticks: readonly number[], said: readonly Call[] = NONE): Choice {
+  const plain = chooseAmong(calls, ticks);
+  if (said.length === 0 || plain.cost < COST.enough) return plain;
+  const all = [...calls, ...said].sort((one, other) => one.span.from - other.span.from);
+  const found = chooseAmong(all, ticks);
+  const cost = found.cost + said.length * COST.weightSaid;
+  return cost < plain.cost ? { ...found, cost, calls: all } : plain;
+}
+
+function chooseAmong(calls: readonly Call[], ticks: readonly number[]): Choice {
   let best: Choice | undefined;
   for (const said of repeatedIn(calls)) {
     const all = { ...allotCounts(unitsOfCalls(said), ticks), asides: NONE };
@@ -87,6 +100,16 @@ function readingsOf(calls: readonly Call[]): Reading[] {
       COST.nameAlone,
     );
   }
+  // `Charleston kick: step forward right, ...`: all of the title stands before the colon.
+  const before = new Set(
+    calls.filter((call, index) => !call.detail && calls[index + 1]?.detail && calls[index + 1].breath),
+  );
+  if (before.size > 0)
+    without(
+      calls.filter((call) => !before.has(call)),
+      [...before],
+      before.size * COST.styling,
+    );
   const titles = new Set(calls.filter((call, index) => isTitle(call, calls.slice(index + 1))));
   if (titles.size > 0)
     without(

@@ -7,6 +7,7 @@ import { isFoot, otherFoot, type Foot, type Weight } from '../model/feet';
 import type { Turn } from '../model/turns';
 import type { Span } from '../model/text';
 import type { Call } from '../reading/calls';
+import type { CallGroup } from '../reading/line';
 import type { Marks } from '../reading/marks';
 import type { BlockText, Script, ScriptLine } from '../reading/script';
 import type { Figure } from '../vocabulary';
@@ -252,16 +253,20 @@ interface Claims {
 const NO_CLAIMS: Claims = { weightClaims: [], facingClaims: [] };
 
 /** A claim belongs to the call it follows; one that opens the line to the first. */
+/** A group that dances more than its own calls is a copy; its counts are the same. */
+const isSameGroup = (one: CallGroup | undefined, other: CallGroup): boolean =>
+  one === other || (one?.counts !== undefined && one.counts === other.counts);
+
 function claimsByUnit(group: LaidGroup): Claims[] {
   const marks = group.line.step?.marks as Marks;
   if (marks.weightClaims.length === 0 && marks.facingClaims.length === 0) return group.allotted.map(() => NO_CLAIMS);
   const starts = group.allotted.map(({ unit }) => unit.call.span.from);
   const groups = group.line.step?.groups ?? [];
-  const isLastGroup = groups[groups.length - 1] === group.group;
+  const isLastGroup = isSameGroup(groups[groups.length - 1], group.group);
   const owner = (from: number): number => {
     if (!isLastGroup && from > (group.group.calls[group.group.calls.length - 1]?.span.to ?? 0) + 40) return -1;
-    const index = starts.findLastIndex((start) => start < from);
-    return index < 0 && starts.length > 0 && group.group === groups[0] ? 0 : index;
+    const index = starts.findLastIndex((start) => start <= from);
+    return index < 0 && starts.length > 0 && isSameGroup(groups[0], group.group) ? 0 : index;
   };
   const owned = <T extends { readonly span: Span }>(claims: readonly T[]): Map<number, T[]> => {
     const lists = new Map<number, T[]>();

@@ -73,4 +73,9 @@ const isOther = ({ role }: PatternStep, foot: Foot, lead: Foot): boolean =>
   (role === 'A' || role === 'B') && (role === 'A') !== (foot === lead);
 
 const saysDirection = (said: PatternStep['direction'], direction: PatternStep['direction']): boolean =>
-  said === null || said === '*' || said === direction || (said === 'side' && direction === 'place');
+  said === null ||
+  said === '*' ||
+  said === direction ||
+  (said === 'side' && direction === 'place') ||
+  // A corner is loosely named.
+  (typeof direction === 'string' && direction === `diagonal ${said}`);

@@ -2,13 +2,13 @@
 import { countOfTick, TICKS_A_COUNT, tickOfCount } from '../model/ticks';
 import type { Call } from '../reading/calls';
 import { otherFoot, type Foot } from '../model/feet';
-import type { Span } from '../model/text';
 import type { CallGroup, StepLine } from '../reading/line';
 import type { Repeat } from '../reading/repeats';
 import { HALF_COUNT } from '../vocabulary/notation';
 import type { BlockText, ScriptLine, SectionText } from '../reading/script';
 import { allotCounts, unitsOfCalls, usualTicks, type Allotted, type Unit } from './allot';
 import { chooseCalls, type Choice } from './choose';
+import { copiedTo, withCopies } from './copies';
 import { mirrorCall } from './resolve';
 import { greatest } from '../model/numbers';
 
@@ -219,18 +219,6 @@ const cutUnits = (units: readonly Allotted[], moments: number): readonly Allotte
         : [{ ...unit, steps: unit.steps.slice(0, moments - unit.first), length: moments - unit.first }],
   );
 
-/** A call danced where other words stand for it: none of its places may point into the line it was copied from. */
-const copiedTo = (call: Call, span: Span): Call => ({
-  ...call,
-  copied: true,
-  span,
-  nameSpan: call.nameSpan && span,
-  footSpan: call.footSpan && span,
-  unread: [],
-  turn: call.turn && { ...call.turn, span },
-  detail: call.detail?.map((own) => copiedTo(own, span)),
-});
-
 /** The foot the first of these lines is written for, if it names one. */
 function leadOf(groups: readonly LaidGroup[]): Foot | undefined {
   const call = groups[0]?.group.calls[0];
@@ -247,11 +235,16 @@ function runningShift(firstTick: number, sectionCounts: number, offset: number):
 
 function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: number, mirrored: boolean): LaidGroup {
   const { counts } = group;
-  const calls: readonly Call[] = mirrored ? group.calls.map(mirrorCall) : group.calls;
+  const written = withCopies(group.calls);
+  const calls: readonly Call[] = mirrored ? written.map(mirrorCall) : written;
   const known = mirrored ? undefined : choices.get(group);
   const units = counts ? NO_UNITS : unitsOfCalls(calls);
   const ticks = momentsOf(group, units, shift, next);
-  const found: Choice = known ?? (counts ? chooseCalls(calls, ticks) : { ...allotCounts(units, ticks), asides: [] });
+  const found: Choice =
+    known ??
+    (counts
+      ? chooseCalls(calls, ticks, mirrored ? group.said?.map(mirrorCall) : group.said)
+      : { ...allotCounts(units, ticks), asides: [] });
   if (!mirrored) choices.set(group, found);
   const { units: allotted, empty, asides } = found;
   const last = ticks[ticks.length - 1];
@@ -262,7 +255,7 @@ function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: numbe
       : (Math.floor(last / TICKS_A_COUNT) + 1) * TICKS_A_COUNT;
   return {
     line,
-    group,
+    group: found.calls ? { ...group, calls: found.calls } : group,
     ticks,
     end,
     allotted,

@@ -12,7 +12,8 @@ const MINUTE = /\b(?:a|per|je|pro|par|la)\s+minute?\b/i;
 const LEADS = /\b(?:lead|starts?|begin\w*)\b/i;
 const BEGINS = /\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attend\w*|wacht)\b/i;
 const MOST_WORDS = 14;
-const IS_WEIGHT = /\b(?:weight|wt|gewicht|poids|pdc|stand\w*)\b/i;
+const IS_WEIGHT =
+  /\b(?:weight|wt|gewicht|poids|pdc|appui|heavy|heavier|planted|loaded|weighted|belastet|steh\w*|stand\w*)\b/i;
 
 /** The facts of a line without a key; none where it says none. */
 export function factsSaid(text: string, offset: number): HeaderEntry[] {

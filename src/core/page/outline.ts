@@ -6,6 +6,7 @@ import { countsStandBehind, namesSteps, readStepLine } from '../reading/line';
 import type { Counts } from '../reading/counts';
 import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
+import { wordedSection } from './section-heading';
 import type { Vocabulary } from '../vocabulary';
 
 /** Longer lines are kept as text and never read as steps: nobody calls 2,000 letters in eight counts. */
@@ -69,6 +70,8 @@ function countsIn(line: string, vocabulary: Vocabulary): readonly Counts[] {
   return memory.of(text, () => {
     // `Count 32, Walls 4`: several facts in a line are no steps.
     if (factsSaid(text, 0).length > 1) return NONE;
+    // `1ère section – pas chassés`: a place in a row, no count.
+    if (/^\s*\d{1,2}\p{L}/u.test(text) && wordedSection(text)) return NONE;
     const line = readStepLine(text, vocabulary);
     const counts = line.groups.flatMap((group) =>
       group.counts && group.counts.ticks.length > 0 ? [group.counts] : [],

@@ -46,15 +46,31 @@ const OPTION = /[,;–—]\s*(?:or|oder|ou)\s+(?:just\s+|a\s+|nur\s+|simplement\
 const ON_EVERY =
   /[,;]?\s*(?:and\s+)?\p{L}+\s+(?:hands\s+)?(?:on|at|with|bei|à)\s+(?:every|each|all|jedem|chaque)\b[^,.;]*/giu;
 /** `..., going right`, `..., right foot first`, `..., leading with the left`: the foot that all of it begins with. */
-const LEAD =
-  /[,;]\s*(?:(?:going|travelling|moving)\s+(?:to\s+the\s+)?(right|left)|leading\s+(?:with\s+|on\s+)?(?:the\s+|your\s+)?(right|left|[rl])(?:\s+foot)?|(right|left|[rl])\s+(?:foot\s+)?(?:first|leads)|(rechts|links)\s+(?:fängt\s+an|beginnt))(?=\s*(?:[,.;]|$))/i;
+const LEAD = new RegExp(
+  `[,;(]\\s*(?:${[
+    '(?:going|travelling|moving)\\s+(?:to\\s+the\\s+)?(right|left)',
+    '(?:leading|starting|start|beginning|begin)\\s+(?:with\\s+|on\\s+|from\\s+)?(?:the\\s+|your\\s+)?(right|left|rf|lf|[rl])(?:\\s+foot)?',
+    '(right|left|rf|lf|[rl])\\s+(?:foot\\s+)?(?:first|leads|starts|begins|to\\s+start)',
+    '(?:mit\\s+)?(rechts|links|rf|lf)\\s+(?:fängt\\s+an|beginnt|beginnen|beginnend|zuerst|anfangen|startet|starten)',
+    '(?:beginnend|beginnen|angefangen|start)\\s+mit\\s+(?:dem\\s+)?(rechts|links|rechten|linken|rf|lf)(?:\\s+fuß)?',
+    '(?:en\\s+)?(?:commençant|commencer|débutant|départ)\\s+(?:par\\s+|du\\s+|avec\\s+|sur\\s+)?(?:le\\s+)?(?:pied\\s+)?(droite?|gauche|pd|pg|[dg])',
+    "(?:pied\\s+)?(droite?|gauche|pd|pg|[dg])\\s+(?:d['’]abord|en\\s+premier)",
+  ].join('|')})(?=\\s*(?:[,.;)]|$))`,
+  'iu',
+);
+/** `in three steps`, `on the last step`: how a figure goes, and no step. */
+const MANNER =
+  /\b(?:(?:in|over|using|with|auf|in|mit|en)\s+(?:the\s+|den\s+)?(?:[2-4]|two|three|four|zwei|drei|vier|deux|trois|quatre)\s+(?:small\s+|little\s+|kleinen\s+|petits\s+)?(?:steps|schritten|pas)|(?:on|with|auf|mit|bei|beim|au|sur)\s+(?:the\s+|dem\s+|der\s+|le\s+|la\s+)?(?:first|second|third|fourth|last|final|ersten|zweiten|dritten|vierten|letzten|premier|deuxième|troisième|quatrième|dernier)\s+(?:step|one|beat|schritt|schlag|pas|temps))\b/giu;
+/** Words between a figure and its explanation: `side shuffle, which is right, left, right`. */
+const MEANS =
+  /\s*[,;–—-]?\s*\b(?:which\s+(?:is|means|goes)|(?:so\s+)?that(?:'|’)s|(?:so\s+)?that\s+is|that\s+means|i\.e\.|meaning|namely|das\s+heißt|d\.\s?h\.|nämlich|c(?:'|’)est[ -]à[ -]dire|soit)(?=\s*:?\s)\s*:?/giu;
 /** `right jazz box without a turn`, `right then`, `of course`, `if you like`: said, and no step. */
 const IDLE =
-  /\b(?:(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish))\b/gi;
+  /(?:\b(?:and|then)\s+)?\b(?:step|stand|(?:put|place|take)\s+(?:the\s+|your\s+)?weight)\s+(?:down\s+)?on(?:to)?\s+it\b|\b(?:(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish))\b/gi;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =
-  /leading|leads|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|beginnt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+  /\bit\b|first|second|third|fourth|last|final|ersten|letzten|dritten|dernier|deuxième|troisième|leading|leads|start|begin|beginn|commen|abord|premier|zuerst|which|that|means|meaning|namely|heißt|d\.\s?h|nämlich|soit|dire|steps\b|schritt|\bpas\b|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|beginnt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
 /** `counted`: the line opens with its counts. */
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
@@ -87,7 +103,7 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
         walls: [],
       });
   };
-  const patterns = counted ? [OPTION, IDLE, ON_EVERY, COUNTS_AGAIN] : [OPTION, IDLE, ON_EVERY];
+  const patterns = counted ? [OPTION, IDLE, ON_EVERY, MANNER, COUNTS_AGAIN] : [OPTION, IDLE, ON_EVERY, MANNER];
   for (const pattern of patterns)
     for (const { index, 0: words } of rest.matchAll(pattern))
       if (index >= start) note({ from: index, to: index + words.length });
@@ -107,7 +123,17 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
       facingClaims.push({ span: found.span, facing: found.facing });
     }
   }
+  rest = explained(rest, start);
   return { rest, weightClaims, facingClaims, notes, ...(lead && { lead }) };
+}
+
+/** What says that an explanation follows is a colon, in as many letters. */
+function explained(text: string, start: number): string {
+  if (text.includes(':', start)) return text;
+  const match = [...text.matchAll(MEANS)].find(({ index }) => index > start);
+  if (!match || !/\p{L}/u.test(text.slice(start, match.index))) return text;
+  const to = match.index + match[0].length;
+  return `${text.slice(0, match.index)}:${' '.repeat(to - match.index - 1)}${text.slice(to)}`;
 }
 
 function leadIn(text: string, start: number): { foot: Foot; span: Span; all: Span } | undefined {
@@ -115,7 +141,7 @@ function leadIn(text: string, start: number): { foot: Foot; span: Span; all: Spa
   const side = match?.slice(1).find(Boolean);
   const foot = side && sideNamed(side);
   if (!match || !foot || match.index < start) return undefined;
-  const from = match.index + match[0].search(new RegExp(`\\b${side}\\b`));
+  const from = match.index + match[0].lastIndexOf(side);
   return {
     foot,
     span: { from, to: from + side.length },

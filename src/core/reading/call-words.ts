@@ -3,7 +3,7 @@ import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
 import { CIRCLE, type Way } from '../model/turns';
 import { AMOUNT_WORDS, DIRECTION_WORDS, FOOT_WORDS, REPEAT_WORDS, SIDE_WORDS, WAY_WORDS } from '../vocabulary/words';
-import { figureById, type Figure } from '../vocabulary';
+import { COMMON_VOCABULARY, figureById, type Figure } from '../vocabulary';
 import type { Token } from './tokens';
 import { GOES_ON, isSingle, type Call, type Draft } from './settle';
 
@@ -30,6 +30,30 @@ export const OBJECT_WORDS: ReadonlySet<string> = new Set([
 ]);
 /** In front of a foot these are across: `croiser D devant G`, `R vor dem linken Fuß kreuzen`. */
 export const IN_FRONT_WORDS: ReadonlySet<string> = new Set(['devant', 'vor']);
+/** `vine left, turning a quarter`: a turn that goes on while something else is danced. */
+export const RIDING_WORDS: ReadonlySet<string> = new Set(['turning']);
+/** `then the same to the right`. */
+export const SAME_WORDS: ReadonlySet<string> = new Set([
+  'same',
+  'gleiche',
+  'dasselbe',
+  'selbe',
+  'meme',
+  'idem',
+  'pareil',
+  'mirror',
+  'ditto',
+]);
+export const OTHER_WORDS: ReadonlySet<string> = new Set([
+  'other',
+  'opposite',
+  'andere',
+  'anderen',
+  'anderer',
+  'autre',
+  'reverse',
+  'mirrored',
+]);
 /** Words of directions and turns that say nothing alone. */
 export const SAYS_NOTHING: ReadonlySet<string> = new Set(['over', 'face', 'square', 'count']);
 /** What says that a turn is the sum over several goes. */
@@ -110,7 +134,7 @@ export function isOtherAhead(words: readonly string[], at: number, draft: Draft 
 
 /** `rechte Ferse vorn auftippen`, `die Fußspitze tippt zur Seite`: the verb comes late and names nothing new. */
 export const isVerbAtEnd = ({ figure: before }: Draft, { id }: Figure): boolean =>
-  (id === 'touch' || id === 'tap') && before !== undefined && ['heel', 'toe', 'point'].includes(before.id);
+  ['touch', 'tap', 'step'].includes(id) && before !== undefined && ['heel', 'toe', 'point'].includes(before.id);
 
 /** `over the left shoulder`: the way of a turn, and how many words say it. */
 export function shoulderAhead(words: readonly string[], at: number): { way: Way; length: number } | undefined {
@@ -156,6 +180,22 @@ export function closingAtEnd(last: Call, text: string): Call | undefined {
   return closing(last.foot, last.span.to + rest.indexOf('&'));
 }
 
+/** A turn that takes its time: the counts after the one it begins on. */
+export const lasting = (counts: number): Omit<Call, 'span'> => ({
+  figure: HOLD,
+  repeat: counts,
+  total: false,
+  joined: false,
+  unread: [],
+});
+const HOLD = COMMON_VOCABULARY.findName(['hold'], 0)?.figure;
+
+/** `Full turn left: step back making a half, ...`: turns without a way go the way of the title. */
+export const turnedAs = ({ turn }: Call, call: Call): Call =>
+  turn?.way && call.turn && call.turn.way === undefined && call.turn.target === undefined
+    ? { ...call, turn: { ...call.turn, way: turn.way } }
+    : call;
+
 const closing = (foot: Foot, at: number): Call => ({
   span: { from: at, to: at + 1 },
   figure: figureById('close'),
@@ -200,7 +240,8 @@ export function mergeName(draft: Draft, figure: Figure): boolean {
     return true;
   }
   // `touche D croisé devant`: across is where it goes.
-  if (figure.id === 'cross' && GOES_ON.has(before.id) && !draft.direction) {
+  const isPlain = draft.sides.length === 0 && before.forms[0].steps[0].direction === '*';
+  if (figure.id === 'cross' && (GOES_ON.has(before.id) || isPlain) && !draft.direction) {
     draft.direction = 'cross';
     return true;
   }
@@ -223,7 +264,22 @@ function mergeHow(draft: Draft, { id }: Figure, figure: Figure): boolean {
   return isBall || isCrossed;
 }
 
+/** Verbs of weight that only touch when they name a part of the foot: `place the right toes forward`. */
+const PUTS: ReadonlySet<string> = new Set(['place', 'put', 'set', 'poser', 'pose', 'press', 'aufsetzen', 'placer']);
+
+/** `swivel heels right, toes right`: parts of both feet go on with what was named. */
+export const goesOnSwivelling = ({ figure, nameSpan }: Draft, previous: Call, text: string): boolean =>
+  (previous.figure?.id === 'swivel' || previous.figure?.id === 'twist') &&
+  figure !== undefined &&
+  nameSpan !== undefined &&
+  TOE_AND_HEEL.has(figure.id) &&
+  /(?:heels|toes|fersen|hacken|spitzen|talons|pointes)$/i.test(text.slice(nameSpan.from, nameSpan.to));
+
 function mergeNoun(draft: Draft, before: Figure, noun: Figure): boolean {
+  if (PUTS.has(draft.verb ?? '') && draft.sides.length < 2) {
+    draft.figure = noun;
+    return true;
+  }
   // `touch R toe behind the left heel`: the part of the other foot.
   if (draft.sides.length > 1 && draft.direction) return true;
   if (TAKES_TOE_AND_HEEL.has(before.id)) {
@@ -270,8 +326,9 @@ export function bearingLength(words: readonly string[], at: number, { figure, si
   const steps = figure?.forms[0].steps[0].effect !== 'none';
   if (steps && sides.length === 0) return 1;
   let length = 1;
-  while (length < 4 && /^(?:of|the|foot|your)$/.test(words[at + length] ?? '')) length += 1;
+  while (length < 4 && /^(?:of|the|foot|your|it|that|du|des|vom)$/.test(words[at + length] ?? '')) length += 1;
   const side = words[at + length] ?? '';
+  if (words[at + length - 1] === 'it') return length;
   return length > 1 && (side in SIDE_WORDS || side in FOOT_WORDS) ? length + 1 : 1;
 }
 

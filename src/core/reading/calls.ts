@@ -7,9 +7,10 @@
  */
 import { joinSpans } from '../model/text';
 import { CIRCLE, readHour, type Facing, type Way } from '../model/turns';
-import { COMMON_VOCABULARY, figureById, type Figure, type Vocabulary } from '../vocabulary';
+import { COMMON_VOCABULARY, figureById, findParted, type Figure, type Vocabulary } from '../vocabulary';
 import {
   AMOUNT_WORDS,
+  ARTICLES,
   BODY_NOUNS,
   DIRECTION_WORDS,
   FILLERS,
@@ -42,6 +43,8 @@ export function readCalls(text: string, start = 0, vocabulary: Vocabulary = COMM
 
 const PIVOT = figureById('pivot');
 
+const standsInside = (word: string): boolean => ARTICLES.has(word) || word in SIDE_WORDS || word in FOOT_WORDS;
+
 class CallReader {
   private readonly words: string[];
   /** As `words`, with fractions and numbers in the words that figures are named with: `cross, 1/4, 1/4, cross`. */
@@ -58,6 +61,8 @@ class CallReader {
   private clause = 0;
   private closes: readonly number[] | undefined;
   private detailOf: number | undefined;
+  /** Places of words that belong to a name further left. */
+  private readonly inName = new Set<number>();
 
   constructor(
     private readonly text: string,
@@ -98,7 +103,12 @@ class CallReader {
     if (token.kind === 'open') return this.takeOpen();
     if (token.kind === 'bracket') return this.takeBracket(token.word);
     if (token.kind === 'number') return this.takeNumber(token);
+    if (this.inName.has(this.at)) return this.takeRestOfName();
     const name = this.vocabulary.findName(this.spelt, this.at);
+    if (!name || (name.length === 1 && isSingle(name.figure))) {
+      const parted = findParted(this.words, this.at, standsInside);
+      if (parted) return this.takeParted(parted);
+    }
     if (name && !this.isOnlyNoun(name)) return this.takeFigure(name.figure, name.length);
     if (small.SOFT_JOINTS.has(token.word)) return this.takeJoint('and');
     if (small.WITH_WORDS.has(token.word)) return this.takeJoint('with');
@@ -159,7 +169,7 @@ class CallReader {
     if (from === undefined || from >= this.calls.length) return this.calls;
     const at = small.titleOf(this.calls, from - 1);
     const titled = this.calls[at];
-    const detail = this.calls.slice(from).map((call) => small.asGestureOf(titled, call));
+    const detail = this.calls.slice(from).map((call) => small.turnedAs(titled, small.asGestureOf(titled, call)));
     const span = joinSpans(titled.span, detail[detail.length - 1].span);
     return [...this.calls.slice(0, at), { ...titled, span, detail }];
   }
@@ -227,6 +237,7 @@ class CallReader {
     const next = this.ensure();
     next.figure = figure;
     next.nameSpan = { from: this.tokens[this.at].from, to: this.tokens[this.at + length - 1].to };
+    next.verb = this.words[this.at];
     next.noun = /^(?:swivel|twist) (\w+)/.exec(this.spelt.slice(this.at, this.at + length).join(' '))?.[1];
     if (figure.id === 'recover' && next.direction) next.direction = undefined;
     this.lastWasTurn = false;
@@ -234,12 +245,25 @@ class CallReader {
     this.consume(next, length);
   }
 
+  /** `lift the right knee`: what stands inside the name is the figure's own. */
+  private takeParted({ figure, places }: { figure: Figure; places: readonly number[] }): void {
+    for (const place of places.slice(1)) this.inName.add(place);
+    this.takeFigure(figure, 1);
+  }
+
+  private takeRestOfName(): void {
+    if (this.draft) this.consume(this.draft, 1);
+    else this.skip(1);
+  }
+
   /** A second name in one breath that opens no call of its own. */
   private isOneCall(draft: Draft, figure: Figure): boolean {
     if (this.joint !== 'none') return false;
     const ahead = this.words[this.at + 1];
     // `recover weight back on L`: two names of one figure.
-    if (figure === draft.figure && draft.sides.length === 0 && this.lastWord !== this.words[this.at]) return true;
+    const isPurpose = /^(?:to|zum|pour)$/.test(this.lastWord);
+    if (figure === draft.figure && (draft.sides.length === 0 || isPurpose) && this.lastWord !== this.words[this.at])
+      return true;
     const hasFoot = ahead !== undefined && (ahead in SIDE_WORDS || ahead in FOOT_WORDS);
     if (small.isVerbAtEnd(draft, figure) && !hasFoot) return true;
     return (
@@ -257,6 +281,7 @@ class CallReader {
       this.finishCall();
     const draft = this.ensure();
     draft.turnWord = true;
+    if (draft.words === 0 && small.RIDING_WORDS.has(this.words[this.at])) draft.rides = true;
     this.mergeTurn(draft, figure.id === 'full-turn' ? { amount: CIRCLE } : {}, length);
     this.consume(draft, length);
     this.lastWasTurn = true;
@@ -322,6 +347,8 @@ class CallReader {
     }
     // `2 premiers temps`
     if (/^premiers?$/.test(next ?? '') && this.takePartOf(token.value, this.tokens[this.at + 2], 3)) return;
+    // `turning 1/4 right on count 3`, `scuff left on 4` say when.
+    if (/^(?:on|auf|sur|count|counts|bei)$/.test(this.lastWord) && this.draft?.figure) return this.skip(1);
     if (/^(?:counts?|beat|temps|comptes?|taktschlaege?)$/.test(next ?? '')) {
       if (this.draft?.figure?.id === 'hold') this.draft.repeat = Math.min(token.value, 16);
       if (this.draft) this.consume(this.draft, 2);
@@ -362,7 +389,9 @@ class CallReader {
   /** A gesture that lasts is done again on every count; a step is not. */
   private takeLength(counts: number, length: number): void {
     const draft = this.ensure();
-    if (draft.figure?.forms[0].steps[0].effect === 'none') draft.repeat = counts;
+    const [step] = draft.figure?.forms[0].steps ?? [];
+    if (step?.effect === 'none' && step.word !== 'turn') draft.repeat = counts;
+    else if (step?.role === 'AB' && !draft.figure?.fills) draft.lasts = counts;
     this.consume(draft, length);
   }
 
@@ -422,6 +451,8 @@ class CallReader {
     const toSide =
       /^(to|a|nach|vers|zu|zum|to the)$/.test(this.lastWord) ||
       (this.lastWord === 'the' && this.words[this.at - 2] === 'to');
+    if (sure && this.lastWord === 'and' && target.sides.length === 1 && target.sides[0].foot !== foot)
+      target.both = true;
     target.sides.push({ foot, span, sure, afterObject: this.lastWord === 'over', toSide });
     this.consume(target, 1);
   }
@@ -434,13 +465,19 @@ class CallReader {
   }
 
   private takeOther(token: Token): void {
+    if (small.SAME_WORDS.has(token.word) && !this.draft && this.calls.length > 0) {
+      this.ensure().same = 'as it was';
+      return this.consume(this.ensure(), 1);
+    }
+    if (this.draft?.same && small.OTHER_WORDS.has(token.word)) this.draft.same = 'mirrored';
     if (FILLERS.has(token.word) || small.SAYS_NOTHING.has(token.word) || small.TOTAL_WORDS.has(token.word)) {
       // `links herum`: said with the way, and part of what is said.
       if (token.word === 'herum' && this.draft) this.draft.to = token.to;
       // `1/2 Drehung links herum auf beiden Ballen`: a pivot.
       if (token.word === 'ballen' && this.lastWord === 'beiden' && this.draft?.turnWord) this.draft.figure ??= PIVOT;
       if (small.TOTAL_WORDS.has(token.word) && this.draft && this.draft.repeat > 1) this.draft.total = true;
-      if (!/^(the|a|an)$/.test(token.word) || this.lastWord !== 'to') this.lastWord = token.word;
+      if (!/^(the|a|an|your|den|dem|le|la)$/.test(token.word) || !/^(?:to|over)$/.test(this.lastWord))
+        this.lastWord = token.word;
       this.at += 1;
       return;
     }
@@ -488,16 +525,33 @@ class CallReader {
       this.calls.push({ span, again: draft.repeat, repeat: 1, total: false, joined: false, unread: [span] });
       return;
     }
+    if (draft.same && !draft.figure && previous) {
+      const span = { from: draft.from, to: draft.to };
+      const lead = draft.sides[0]?.foot;
+      this.calls.push({
+        span,
+        again: 1,
+        mirrored: lead ?? draft.same === 'mirrored',
+        repeat: 1,
+        total: false,
+        joined: false,
+        unread: [],
+      });
+      return;
+    }
     if (previous && isTurnOf(draft, previous)) {
       this.calls[this.calls.length - 1] = { ...previous, turn: draft.turn, span: joinSpans(previous.span, draft) };
       return;
     }
-    const longer = !draft.figure && previous?.figure ? withFeet(previous, draft) : undefined;
+    const longer =
+      !draft.figure && previous?.figure ? withFeet(previous, draft, this.detailOf === this.calls.length) : undefined;
     if (longer) return void (this.calls[this.calls.length - 1] = longer);
     if (!draft.figure) draft.figure = impliedFigure(draft, previous);
+    else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
     const call = settle(draft);
     const closing = previous && small.closingBetween(previous, call, this.text);
     if (closing) this.calls.push(closing);
     this.calls.push(closing ? { ...call, joined: false } : call);
+    if (draft.lasts) this.calls.push({ ...small.lasting(draft.lasts - 1), span: { from: draft.to, to: draft.to } });
   }
 }

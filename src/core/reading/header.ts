@@ -117,7 +117,11 @@ function readStartWeight(value: string): Weight | undefined {
   const words = value.split(/[\s,()]+/).map(plainLetters);
   if (words.some((word) => /^(?:both|beiden?|deux)$/.test(word))) return 'both';
   const feet = words.map(sideNamed);
-  const weightAt = words.findIndex((word) => /^(weight|wt|gewicht|poids|pdc)$/.test(word));
+  const weightAt = words.findIndex((word) =>
+    /^(?:weight|wt|gewicht|poids|pdc|appui|heavy|heavier|planted|loaded|weighted|stand|standing|steh(?:en|t|end)|belastet)$/.test(
+      word,
+    ),
+  );
   // `left foot has the weight` names it before.
   const named =
     weightAt >= 0 ? (feet.slice(weightAt).find(Boolean) ?? feet.slice(0, weightAt).findLast(Boolean)) : undefined;

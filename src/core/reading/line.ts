@@ -7,7 +7,8 @@ import { readCalls, type Call } from './calls';
 import { readCounts, type Counts } from './counts';
 import { countsBehind, openingCounts, saidStretches, type CountedStretch } from './count-words';
 import { HALF_COUNT } from '../vocabulary/notation';
-import { COMMON_VOCABULARY, type Vocabulary } from '../vocabulary';
+import { isFoot } from '../model/feet';
+import { COMMON_VOCABULARY, WEIGHT_TAKEN, type Vocabulary } from '../vocabulary';
 import { readRepeat, type Repeat } from './repeats';
 import { readMarks, type Marks } from './marks';
 
@@ -15,6 +16,8 @@ export interface CallGroup {
   /** Undefined when the line gives no counts. */
   readonly counts?: Counts;
   readonly calls: readonly Call[];
+  /** Weight said aloud, as the step that it is where the counts ask for one: `right forward, weight back on L`. */
+  readonly said?: readonly Call[];
   /** Stands for other lines; then it has no calls of its own. */
   readonly repeat?: Repeat;
 }
@@ -100,7 +103,8 @@ function readMarked(
     const calls = repeat ? [] : readCalls(words, from, vocabulary);
     if (lead && index === 0 && calls[0] && isLedByNobody(calls[0]))
       calls[0] = { ...calls[0], foot: lead.foot, footSpan: lead.span };
-    return { ...(counts && { counts }), calls, ...(repeat && { repeat }) };
+    const said = repeat || !counts ? [] : stepsSaid(weightClaims, from, to);
+    return { ...(counts && { counts }), calls, ...(said.length > 0 && { said }), ...(repeat && { repeat }) };
   });
   return {
     text,
@@ -114,6 +118,26 @@ function readMarked(
     },
   };
 }
+
+/** What a statement of weight between two places would be as a step. */
+const stepsSaid = (claims: Marks['weightClaims'], from: number, to: number): Call[] =>
+  claims.flatMap(({ span, weight }) =>
+    span.from < from || span.to > to || !isFoot(weight)
+      ? []
+      : [
+          {
+            span,
+            figure: WEIGHT_TAKEN,
+            nameSpan: span,
+            foot: weight,
+            footSpan: span,
+            repeat: 1,
+            total: false,
+            joined: false,
+            unread: [],
+          },
+        ],
+  );
 
 const isLedByNobody = ({ figure, foot, feet, travel }: Call): boolean =>
   figure !== undefined && figure.bare !== 'way' && !foot && !feet && !travel;

@@ -20,7 +20,7 @@ export interface Repeat {
 }
 
 const OPENING =
-  /^\s*(?:then\s+)?(?:repeat|(?:do|dance)\s+(?=(?:the\s+)?(?:first|last|counts?|sections?|sec\.?|s)\s*\d)|same(?:\s+(?:again|as))?|as\s+above|wiederholen|reprendre|repeter)\b/i;
+  /^\s*(?:(?:and|now|then|und|dann|puis)\s+)*(?:repeat|(?:do|dance)\s+(?=(?:the\s+)?(?:first|last|counts?|sections?|sec\.?|s)\s*\d)|(?:do\s+)?(?:(?:exactly|just)\s+)?(?:the\s+)?(?:(?:very|exact)\s+)?same(?:\s+(?:again|as|thing))?(?=\s*(?:again|as|to|on|but|with|leading|starting|now|other|opposite|mirrored|going|counts?|steps?|once|$|[,.;:\d(]))|as\s+above|wiederholen|(?:noch\s?mal\s+|noch\s+einmal\s+)?(?:dasselbe|das\s+(?:gleiche|selbe|ganze))|reprendre|repeter|(?:la\s+)?m[eê]me\s+chose|idem|pareil)(?![\p{L}])/iu;
 const SECTION = /\b(?:section|sec\.?|s)\s*(\d{1,2})\b/i;
 const COUNTS = /(?:counts?|steps?|above|repeat|as)?\s*\b(\d{1,2})\s*&?\s*(?:-|to)\s*(\d{1,2})\s*(&)?/i;
 const NAMED: Readonly<Record<string, string>> = {
@@ -38,7 +38,8 @@ const LAST = /\blast\s+(\d{1,2})\b/i;
 const TIMES = /\b(?:(twice)|x\s?([2-9])|([2-9])\s?(?:x|times))\b/i;
 const MIRRORED =
   /\b(?:mirror(?:ed)?|(?:other|opposite)\s+(?:foot|feet|side|way|lead|direction)|reversed?|spiegelverkehrt|gegengleich|autre\s+pied|miroir)\b/i;
-const LEAD = /\b(?:lead(?:ing)?|start(?:ing)?|beginning|begin)\s+(?:with\s+|on\s+)?(?:the\s+)?([a-z]+)\b/i;
+const LEAD =
+  /\b(?:(?:lead(?:ing)?|start(?:ing)?|beginning|begin)\s+(?:with\s+|on\s+)?(?:the\s+)?|(?:to|on)\s+the\s+|nach\s+|mit\s+|à\s+)([a-z]+)\b/iu;
 
 /** `text` from `start`, marks blanked out. Undefined when the line repeats nothing. */
 export function readRepeat(text: string, start: number): Repeat | undefined {

@@ -3,7 +3,7 @@ import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
 import { joinSpans, type Span } from '../model/text';
 import { CIRCLE, type Facing, type Way } from '../model/turns';
-import { figureById, type Figure } from '../vocabulary';
+import { figureById, turnCapacity, type Figure } from '../vocabulary';
 
 export interface CalledTurn {
   /** Parts of a circle, without sign; undefined when the line gives none. */
@@ -54,6 +54,8 @@ export interface Call {
   readonly breath?: true;
   /** Names nothing: what stands before it is danced so often. */
   readonly again?: number;
+  /** With `again`: on the other foot, or so that this foot leads. */
+  readonly mirrored?: boolean | Foot;
   /** Spelt out after a colon: `Coaster R: back, together, forward`. */
   readonly detail?: readonly Call[];
   readonly unread: readonly Span[];
@@ -68,6 +70,16 @@ export type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span' | 'brac
   places: (Direction | null)[];
   /** What swivels: heels or toes. */
   noun?: string;
+  /** `..., turning a quarter left`: while something else is danced. */
+  rides?: boolean;
+  /** `the same to the right`: what stands before it, once more. */
+  same?: 'as it was' | 'mirrored';
+  /** Two feet joined by "and": `LF+RF`. */
+  both?: boolean;
+  /** Counts that a turn on both feet takes. */
+  lasts?: number;
+  /** The first word of its name. */
+  verb?: string;
   /** Feet that stand in brackets behind the figure. */
   listed?: readonly Foot[];
   unread: Span[];
@@ -119,6 +131,10 @@ export function impliedFigure(draft: Draft, previous: Call | undefined): Figure 
     }
   }
   if (isTurnedStep(draft, previous)) return figureById('step');
+  if (isOnBothFeet(draft)) {
+    draft.sides = [];
+    return figureById('pivot');
+  }
   const wholeTurn = draft.turnWord && draft.turn?.amount === CIRCLE;
   if (!wholeTurn && (draft.direction || draft.sides.some((side) => !side.afterObject))) return figureById('step');
   if (draft.turn || draft.turnWord) return figureById(draft.turn?.amount === CIRCLE ? 'full-turn' : 'turn');
@@ -147,6 +163,10 @@ const isTurnedStep = ({ turn, turnWord, direction }: Draft, previous: Call | und
   previous.direction !== undefined &&
   previous.direction !== 'forward' &&
   !previous.direction.startsWith('diagonal');
+
+/** `LF+RF 1/2 turn left`. */
+const isOnBothFeet = ({ sides, turn, turnWord, direction, both }: Draft): boolean =>
+  turnWord && turn?.amount !== undefined && direction === undefined && both === true && sides.length === 2;
 
 /** Gives each "right" and "left" its meaning, now that the figure is known. */
 export function settle(draft: Draft): Call {
@@ -195,7 +215,7 @@ function settleSides(call: { -readonly [K in keyof Call]: Call[K] }, draft: Draf
     if (figure?.bare !== 'direction') call.foot = call.feet[0];
     return;
   }
-  for (const side of draft.sides) if (!side.afterObject) settleSide(call, figure, side);
+  for (const side of draft.sides) if (!side.afterObject) settleSide(call, figure, side, draft.sides[0]);
   const past = draft.sides.find((side) => side.afterObject);
   if (past) call.past = past.foot;
   call.foot ??= footOfTurn(call);
@@ -208,6 +228,7 @@ function settleSide(
   call: { -readonly [K in keyof Call]: Call[K] },
   figure: Figure | undefined,
   side: Draft['sides'][number],
+  first: Draft['sides'][number],
 ): void {
   const way: Way = side.foot === 'R' ? 'right' : 'left';
   const isBefore = call.nameSpan !== undefined && side.span.from < call.nameSpan.from;
@@ -230,7 +251,10 @@ function settleSide(
     return;
   }
   const takesDirection = figure?.forms.some((form) => form.steps.some((step) => step.direction === '*'));
-  if (side.toSide && takesDirection && !call.direction && !NEVER_ASIDE.has(figure?.id ?? '')) call.direction = 'side';
+  // `LF small step left`: a foot that is named already goes there.
+  const goesThere = !side.sure && first.sure && side.foot === call.foot;
+  if ((side.toSide || goesThere) && takesDirection && !call.direction && !NEVER_ASIDE.has(figure?.id ?? ''))
+    call.direction = 'side';
 }
 
 /** `Chasse right R, L, R`: the word before the letters says where it goes. */
@@ -263,19 +287,20 @@ export const isOnlyAgain = ({ figure, direction, sides, turn, turnWord, repeat, 
   unread.length === 0;
 
 /** `Right chase turn, 1/2 left`: the turn of a figure that turns by its nature and did not say how far. */
-export const isTurnOf = ({ figure, direction, sides, turn, unread }: Draft, previous: Call): boolean =>
+export const isTurnOf = ({ figure, direction, sides, turn, unread, rides }: Draft, previous: Call): boolean =>
   turn?.amount !== undefined &&
   !figure &&
   !direction &&
   unread.length === 0 &&
   sides.length <= (turn.way ? 0 : 1) &&
   turn.way !== undefined &&
-  previous.figure?.amount !== undefined &&
+  previous.figure !== undefined &&
+  (previous.figure.amount !== undefined || (rides === true && turnCapacity(previous.figure) > 0)) &&
   !isSingle(previous.figure) &&
   previous.turn === undefined;
 
 /** A clause of feet alone can belong to the call before: `shuffle 1/2 left, R L R`, `two steps, first left, then right`. */
-export function withFeet(previous: Call, draft: Draft): Call | undefined {
+export function withFeet(previous: Call, draft: Draft, isListed: boolean): Call | undefined {
   const figure = previous.figure as Figure;
   const isCounted = previous.numbered === true && figure.run !== undefined;
   const onlySides = draft.sides.length > 0 && !draft.direction && draft.unread.length === 0;
@@ -288,7 +313,8 @@ export function withFeet(previous: Call, draft: Draft): Call | undefined {
     return takesItsLead(previous, draft)
       ? { ...previous, foot: own[0], footSpan: draft.sides[0].span, span }
       : undefined;
-  const before = own.length === 1 || previous.feet ? feetOf(previous) : [];
+  // `shuffle to the right: right, left, right`: a list behind a colon has all of them.
+  const before = !isListed && (own.length === 1 || previous.feet) ? feetOf(previous) : [];
   return { ...previous, ...(draft.turn && { turn: draft.turn }), feet: [...before, ...own], span };
 }
 

@@ -9,6 +9,7 @@ import { readForm, readPattern, type Form, type PatternStep } from './notation';
 import {
   ABBREVIATIONS,
   AMOUNT_WORDS,
+  BODY_PARTS,
   DIRECTION_WORDS,
   FILLERS,
   FOOT_WORDS,
@@ -46,6 +47,9 @@ export function figureById(id: string): Figure {
   if (!figure) throw new Error(`No figure "${id}"`);
   return figure;
 }
+
+/** The weight goes to the other foot, and nothing moves. */
+export const WEIGHT_TAKEN: Figure = figureById('weight-change');
 
 /** The spelling of a turned figure, where the table has one: by way relative to the leading foot, then by amount alone. */
 export function turnedPattern(figure: Figure, lead: Foot, turn: number): readonly PatternStep[] | undefined {
@@ -193,6 +197,36 @@ function findIn(tree: NameNode, words: readonly string[], start: number): FoundN
     if (node.figure && (!separated || node.figure.listed)) best = { figure: node.figure, length: index - start + 1 };
   }
   return best;
+}
+
+/** At most so many words stand inside a name. */
+const WIDEST_GAP = 4;
+
+/**
+ * A name of a part of the body and a verb, with a foot or an article between them: `lift the right knee`, `Fersen nach rechts drehen`.
+ * The places of its words; undefined where none of these names is there.
+ */
+export function findParted(
+  words: readonly string[],
+  start: number,
+  mayStandInside: (word: string) => boolean,
+): { readonly figure: Figure; readonly places: readonly number[] } | undefined {
+  let node: NameNode | undefined = NAMES.next.get(words[start]);
+  if (!node) return undefined;
+  const places = [start];
+  let gap = 0;
+  for (let index = start + 1; index < words.length && places.length < 4 && gap <= WIDEST_GAP; index++) {
+    const next: NameNode | undefined = node.next.get(words[index]);
+    // `heel R forward`: where it goes is no verb.
+    if (next && !(words[index] in DIRECTION_WORDS)) {
+      node = next;
+      places.push(index);
+      const parts = places.filter((place) => BODY_PARTS.has(words[place])).length;
+      if (node.figure && gap > 0 && parts === 1) return { figure: node.figure, places };
+    } else if (mayStandInside(words[index])) gap += 1;
+    else return undefined;
+  }
+  return undefined;
 }
 
 /**

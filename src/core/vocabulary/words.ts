@@ -55,14 +55,14 @@ export function otherSide(word: string, before: string): string | undefined {
 /** Directions, one or more words each. */
 export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
   forward: 'forward', fwd: 'forward', fw: 'forward', f: 'forward', forwards: 'forward', vor: 'forward', vorn: 'forward', vorwaerts: 'forward', 'nach vorn': 'forward', 'nach vorne': 'forward', vorne: 'forward', devant: 'forward', avant: 'forward', 'en avant': 'forward', avance: 'forward', avancer: 'forward', avancant: 'forward',
-  back: 'back', backward: 'back', backwards: 'back', bwd: 'back', bk: 'back', zurueck: 'back', 'nach hinten': 'back', rueckwaerts: 'back', arriere: 'back', 'en arriere': 'back', recule: 'back', reculer: 'back', reculant: 'back', hinten: 'back',
-  side: 'side', sideways: 'side', 'zur seite': 'side', seite: 'side', cote: 'side', 'de cote': 'side',
+  back: 'back', backward: 'back', backwards: 'back', bwd: 'back', bk: 'back', zurueck: 'back', 'nach hinten': 'back', rueckwaerts: 'back', rueck: 'back', recul: 'back', retro: 'back', arriere: 'back', 'en arriere': 'back', recule: 'back', reculer: 'back', reculant: 'back', hinten: 'back',
+  side: 'side', sideways: 'side', seit: 'side', seitwaerts: 'side', seitlich: 'side', lateral: 'side', lateralement: 'side', cotes: 'side', 'zur seite': 'side', seite: 'side', cote: 'side', 'de cote': 'side',
   across: 'cross', over: 'cross', 'in front of': 'cross', 'in front': 'cross', ueber: 'cross', gekreuzt: 'cross', 'vorn gekreuzt': 'cross', 'par dessus': 'cross',
   behind: 'behind', hinter: 'behind', derriere: 'behind', 'hinten gekreuzt': 'behind', 'croise derriere': 'behind',
   together: 'together', tog: 'together', beside: 'together', 'next to': 'together', 'back in place': 'together', 'back to place': 'together', 'back home': 'together', 'back to centre': 'in', 'back to center': 'in', neben: 'together', daneben: 'together', heran: 'together', ran: 'together', dazu: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
   'in place': 'place', 'on the spot': 'place', 'am platz': 'place', 'auf der stelle': 'place', 'sur place': 'place', 'on place': 'place',
   diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
-  out: 'out', apart: 'out', aussen: 'out', 'nach aussen': 'out', ecarte: 'out', exterieur: 'out', in: 'in', centre: 'in', center: 'in', 'au centre': 'in', innen: 'in', 'nach innen': 'in', 'zur mitte': 'in', interieur: 'in',
+  out: 'out', apart: 'out', auseinander: 'out', auswaerts: 'out', einwaerts: 'in', zusammen: 'together', aussen: 'out', 'nach aussen': 'out', ecarte: 'out', exterieur: 'out', in: 'in', centre: 'in', center: 'in', 'au centre': 'in', innen: 'in', 'nach innen': 'in', 'zur mitte': 'in', interieur: 'in',
 }); // prettier-ignore
 
 /** Amounts of a turn, in parts of a circle. */
@@ -116,7 +116,10 @@ export const FILLERS: ReadonlySet<string> = new Set(
     'so the a an to on onto of your you with w and at by for from foot feet make do take taking taken end ends ending slightly slight small large big long ball toes knee hand hands finger fingers ' +
     'arm arms hip hips shoulder shoulders body back-and-forth then up down it same time way transfer change whilst slowly quick travel front into around shin ankle leg travelling round reverse syncopated both circle around slow again clockwise-ly each other apart-ly level lightly weighted style ' +
     'mit und auf den der die das dem am im nach zur zum ueber-kopf fuss ein eine einen herum dabei belasten um beiden beide ballen ende richtung beginnend beginnen hand haende hueften huefte knie von vom bei ' +
-    'avec et le la les un une sur au aux du de des en pied pour l d par commencant commencer debut vers dans etwas leicht wenig dabei ganz jeweils angehoben erst wieder klein kleines kleinen stueck mains hanche hanches genou'
+    'avec et le la les un une sur au aux du de des en pied pour l d par commencant commencer debut vers dans etwas leicht wenig dabei ganz jeweils angehoben erst wieder klein kleines kleinen stueck mains hanche hanches genou ' +
+    'very just simply gently softly nicely little tiny short wide it its them this these their while during please lovely nice own whole all also going go moving start starting begin beginning finish finishing keep keeping let step-by-step like still only even per each every pose leading until being was has have had been under toward-the natural easy quick quickly smooth smoothly strong ' +
+    'nun jetzt langsam schnell kurz locker nochmal noch einmal beim vom zum ans an aufs ins bein beine beinen fuesse fuessen gleichzeitig anschliessend sanft fest kraeftig nur auch wird werden ist sind dein deine deinen ihr eure als so beide zwischen schwung ' +
+    'jambe jambes pieds corps doucement lentement vite rapidement encore juste tout toute petit petite fois meme en-meme-temps pendant votre vos tes ton ta les son sa est sont'
   ).split(' '),
 );
 
@@ -136,11 +139,23 @@ export const BODY_NOUNS: ReadonlySet<string> = new Set([
   'thigh',
 ]);
 
+/** What a verb may do something with, so that a foot stands between the two: `drop the right heel`. */
+export const BODY_PARTS: ReadonlySet<string> = new Set(
+  'heel toe knee hip leg foot ferse fersen hacke hacken spitze spitzen fussspitzen fussspitze knie huefte hueften bein talon genou hanche pointe jambe pied'.split(
+    ' ',
+  ),
+);
+
+/** Small words that may stand between such a verb and its noun. */
+export const ARTICLES: ReadonlySet<string> = new Set(
+  'the your a to of both den die das der dem ein eine deine nach beide beiden le la les du l d votre'.split(' '),
+);
+
 /** Words that say where the weight is: `weight on L`, `Gewicht am Ende links`, `poids sur PD`. */
 export const WEIGHT_NOUNS: ReadonlySet<string> = new Set(['weight', 'wt', 'gewicht', 'poids']);
 
 /** Short forms typed for whole words. */
 export const ABBREVIATIONS: Readonly<Record<string, string>> = table({
   shuf: 'shuffle', piv: 'pivot', rec: 'recover', jb: 'jazz box', kbc: 'kick ball change', rs: 'rock', ss: 'side shuffle', tch: 'touch',
-  nightclub: 'night club', touche: 'touch', 'n': 'and', stepping: 'step', stepped: 'step',
+  nightclub: 'night club', linksdrehung: 'links drehung', rechtsdrehung: 'rechts drehung', halbdrehung: 'halbe drehung', halblinksdrehung: 'halbe links drehung', seitwaertsshuffle: 'seitwaerts shuffle', seitshuffle: 'seitwaerts shuffle', rueckrock: 'rueck rock', vorrock: 'vor rock', seitrock: 'seite rock', kreuzschritt: 'kreuzen schritt', seitschritt: 'seite schritt', rueckschritt: 'zurueck schritt', vorschritt: 'vor schritt', touche: 'touch', 'n': 'and', stepping: 'step', stepped: 'step',
 }); // prettier-ignore
