@@ -4,6 +4,7 @@
  * another step is ever left out: it is told as too much.
  */
 import type { Call } from '../reading/calls';
+import { CLOSED } from '../vocabulary';
 import { allotCounts, unitsOfCalls, type Allotment } from './allot';
 import { explainedBy, isTurnSaid } from './explanations';
 
@@ -23,6 +24,8 @@ const COST = {
   /** `step L to the side swaying left`: one action said twice. */
   styling: 0.6,
   explanation: 0.2,
+  /** `step right together step right`: two steps written as one. */
+  apart: 0.3,
   /** The name is danced, and not what is spelt behind it. */
   nameAlone: 1.5,
   /** What is spelt is danced, and not the name. */
@@ -110,6 +113,8 @@ function readingsOf(calls: readonly Call[]): Reading[] {
       [...before],
       before.size * COST.styling,
     );
+  const parted = calls.length > 1 ? calls.flatMap(apart) : calls;
+  if (parted.length > calls.length) without(parted, NONE, COST.apart);
   const titles = new Set(calls.filter((call, index) => isTitle(call, calls.slice(index + 1))));
   if (titles.size > 0)
     without(
@@ -119,6 +124,23 @@ function readingsOf(calls: readonly Call[]): Reading[] {
     );
   return readings;
 }
+
+/** `step right together`: the step, and the other foot closing to it. */
+const apart = (call: Call): readonly Call[] =>
+  call.direction === 'together' && call.foot && call.figure?.run && call.footSpan && !call.turn && !call.past
+    ? [
+        { ...call, direction: undefined },
+        {
+          ...call,
+          figure: CLOSED,
+          direction: undefined,
+          foot: undefined,
+          footSpan: undefined,
+          nameSpan: undefined,
+          joined: false,
+        },
+      ]
+    : [call];
 
 /** `Chase turn, 1/2 left`: what is said of the turn behind the name is the figure's. */
 function withTurn(call: Call, calls: readonly Call[], explained: ReadonlySet<Call>): Call {

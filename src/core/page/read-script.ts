@@ -27,6 +27,7 @@ import { planInProse } from './plan-prose';
 import { numberOf } from '../lexicon/numbers';
 import { customarySection, LONGEST_LINE, Outline } from './outline';
 import { Progress } from './progress';
+import { cellsApart } from './table';
 import {
   bareHeading,
   headingByPlace,
@@ -117,7 +118,7 @@ class ScriptReader {
     private readonly text: string,
     private readonly own: OwnFigures,
   ) {
-    this.raw = text.split('\n');
+    this.raw = cellsApart(text.split('\n'));
     this.outline = new Outline(this.raw, own.vocabulary);
     this.isMarked = isMarked(text);
     this.firstLine = this.raw.findIndex((line) => line.trim() !== '');
@@ -272,7 +273,8 @@ class ScriptReader {
   }
 
   private addPlan(items: readonly PlanItem[], line: ScriptLine, offset: number): void {
-    for (const item of items) this.plan.push({ line, offset, item, block: this.block, afterLine: line.index });
+    for (const item of this.isMarked ? items : items.filter((one) => !this.wasSaid(one)))
+      this.plan.push({ line, offset, item, block: this.block, afterLine: line.index });
   }
 
   /** Under `## Plan` every line; elsewhere what can be nothing else. The title of a pasted sheet comes first. */
@@ -301,6 +303,14 @@ class ScriptReader {
     const said = isClean && !isLong ? [] : planInProse(text);
     if (said.length > 0) return this.newOf(said);
     return isClean || !isLong || items.every((item) => !('walls' in item) || item.walls.kind !== 'unsaid') ? items : [];
+  }
+
+  /** `restart here on wall 3` at the line, and once more at the foot of the sheet. */
+  private wasSaid(item: PlanItem): boolean {
+    return (
+      item.kind === 'restart' &&
+      this.plan.some((entry) => entry.item.kind === 'restart' && saysTheSame(entry.item, item))
+    );
   }
 
   private newOf(items: readonly PlanItem[]): readonly PlanItem[] {

@@ -52,7 +52,7 @@ const LEAD = new RegExp(
     '(?:leading|starting|start|beginning|begin)\\s+(?:with\\s+|on\\s+|from\\s+)?(?:the\\s+|your\\s+)?(right|left|rf|lf|[rl])(?:\\s+foot)?',
     '(right|left|rf|lf|[rl])\\s+(?:foot\\s+)?(?:first|leads|starts|begins|to\\s+start)',
     '(?:mit\\s+)?(rechts|links|rf|lf)\\s+(?:fängt\\s+an|beginnt|beginnen|beginnend|zuerst|anfangen|startet|starten)',
-    '(?:beginnend|beginnen|angefangen|start)\\s+mit\\s+(?:dem\\s+)?(rechts|links|rechten|linken|rf|lf)(?:\\s+fuß)?',
+    '(?:beginnend|beginnen|angefangen|start)\\s+mit\\s+(?:dem\\s+)?(rechten|linken|rechts|links|rf|lf)(?:\\s+fuß)?',
     '(?:en\\s+)?(?:commençant|commencer|débutant|départ)\\s+(?:par\\s+|du\\s+|avec\\s+|sur\\s+)?(?:le\\s+)?(?:pied\\s+)?(droite?|gauche|pd|pg|[dg])',
     "(?:pied\\s+)?(droite?|gauche|pd|pg|[dg])\\s+(?:d['’]abord|en\\s+premier)",
   ].join('|')})(?=\\s*(?:[,.;)]|$))`,
@@ -70,7 +70,7 @@ const IDLE =
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =
-  /\bit\b|first|second|third|fourth|last|final|ersten|letzten|dritten|dernier|deuxième|troisième|leading|leads|start|begin|beginn|commen|abord|premier|zuerst|which|that|means|meaning|namely|heißt|d\.\s?h|nämlich|soit|dire|steps\b|schritt|\bpas\b|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|beginnt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+  /\bit\b|\bending|finish|landing|landet|endet|finissant|terminant|first|second|third|fourth|last|final|ersten|letzten|dritten|dernier|deuxième|troisième|leading|leads|start|begin|beginn|commen|abord|premier|zuerst|which|that|means|meaning|namely|heißt|d\.\s?h|nämlich|soit|dire|steps\b|schritt|\bpas\b|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|beginnt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
 /** `counted`: the line opens with its counts. */
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
@@ -115,6 +115,11 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
       take(found.span);
       weightClaims.push({ span: found.span, weight: found.weight });
     }
+  }
+  const end = endsOn(rest, start);
+  if (end) {
+    take(end.span);
+    weightClaims.push(end);
   }
   for (const found of facingsIn(wordsOf(rest, start), rest)) {
     if (found.facing === undefined) note(found.span);
@@ -199,6 +204,18 @@ function weightsIn(words: readonly Word[], vocabulary: Vocabulary): { span: Span
     index = last;
   }
   return found;
+}
+
+/** `half turn right, ending on the left foot`: where the weight is, without the word. */
+const ENDS_ON =
+  /[,;(]\s*(?:(?:ending|finishing|landing)\s+(?:up\s+)?(?:on|onto)\s+(?:the\s+|your\s+)?(right|left|rf|lf|[rl])(?:\s+foot)?|(?:endet|endend|landet|landend)\s+auf\s+(?:dem\s+)?(rechts|links|rechten|linken|rf|lf)(?:\s+fuß)?|(?:en\s+)?(?:finissant|terminant|finir|terminer)\s+sur\s+(?:le\s+)?(?:pied\s+)?(droite?|gauche|pd|pg|[dg]))(?=\s*(?:[,.;)]|$))/iu;
+
+function endsOn(text: string, start: number): { span: Span; weight: Foot } | undefined {
+  const match = ENDS_ON.exec(text);
+  const side = match?.slice(1).find(Boolean);
+  const weight = side && sideNamed(side);
+  if (!match || !weight || match.index < start) return undefined;
+  return { span: { from: match.index + 1, to: match.index + match[0].length }, weight };
 }
 
 function facingsIn(words: readonly Word[], text: string): { span: Span; facing?: Facing }[] {

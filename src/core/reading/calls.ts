@@ -438,6 +438,11 @@ class CallReader {
     const sure = token.word in FOOT_WORDS || /^(foot|fuss)$/.test(this.words[this.at + 1] ?? '');
     const foot = FOOT_WORDS[token.word] ?? SIDE_WORDS[token.word];
     const next = this.words[this.at + 1] ?? '';
+    // `turn to the left wall`
+    if (this.draft?.turnWord && this.draft.turn?.amount === undefined && /^(?:wall|wand|mur)$/.test(next)) {
+      this.mergeTurn(this.draft, { amount: CIRCLE / 4, way: foot === 'R' ? 'right' : 'left' }, 2);
+      return this.consume(this.draft, 2);
+    }
     if (BODY_NOUNS.has(next) && !this.vocabulary.findName(this.spelt, this.at + 1)) return this.skip(2);
     const draft = this.draft;
     if (!sure && this.lastWasTurn && draft?.turn && draft.turn.way === undefined)

@@ -99,14 +99,26 @@ function openingNumbers(text: string, start: number): Counts | undefined {
   const from = reach(HEAD, text, bracket ?? item) as number;
   const isHeaded = /\p{L}/u.test(text.slice(item, from));
   const plain = bracket === undefined ? readCounts(text, item) : undefined;
-  const said = countsSaid(text, from);
-  if (!said) return plain;
+  const spoken = countsSaid(text, from);
+  if (!spoken) return plain;
+  const said = isHeaded ? (oneByOne(text, from, spoken) ?? spoken) : spoken;
   const close = bracket === undefined ? undefined : reach(CLOSING_BRACKET, text, said.counts.span.to);
   if (bracket !== undefined && close === undefined) return plain;
   // "One step forward" says how many; "one and two, ..." counts.
   if (said.inWords && said.numbers < 2 && !isHeaded && close === undefined) return plain;
   if (plain && !isHeaded && saysAsMuch(plain, said.counts)) return plain;
   return { ...said.counts, span: { from: start, to: close ?? said.counts.span.to } };
+}
+
+const PAIR = new RegExp(`^(\\d{1,2}|${SAID})\\s+(?:and|und|et|en)\\s+(\\d{1,2}|${SAID})(?=\\s*[.:,–—-])`, 'iu');
+
+/** `Counts 1 and 2.` are two whole counts; `one and two` are three moments. */
+function oneByOne(text: string, from: number, said: SaidCounts): SaidCounts | undefined {
+  const pair = PAIR.exec(text.slice(from));
+  const [first, second] = pair ? [numberOf(pair[1]), numberOf(pair[2])] : [];
+  if (!pair || first === undefined || second !== first + 1) return undefined;
+  const [opening, , closing] = said.counts.ticks;
+  return closing === undefined ? undefined : { ...said, counts: { ...said.counts, ticks: [opening, closing] } };
 }
 
 const saysAsMuch = ({ problem, ticks, floating }: Counts, said: Counts): boolean =>
@@ -137,7 +149,7 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
   const stretches: CountedStretch[] = [];
   let from = start;
   for (const match of text.slice(start).matchAll(BEHIND)) {
-    const counts = countsInBracket(match[1]);
+    const counts = countsInBracket(match[1]) ?? nextAlone(match[1], stretches);
     if (!counts) continue;
     const at = start + match.index;
     if (at < from || !/\p{L}/u.test(text.slice(from, at))) continue;
@@ -146,6 +158,13 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
     from = span.to;
   }
   return stretches.length > 0 ? stretches : saidBehind(text, start);
+}
+
+/** `... (1 2 3) then tap left (4)`: one number goes on with what stands before. */
+function nextAlone(inner: string, before: readonly CountedStretch[]): Counts | undefined {
+  const last = before[before.length - 1]?.counts;
+  const said = last && /^\d{1,2}$/.test(inner) ? countsSaid(inner, 0) : undefined;
+  return said && last && said.counts.ticks[0] === last.end ? said.counts : undefined;
 }
 
 const NEXT_SAID = new RegExp(

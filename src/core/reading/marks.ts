@@ -52,7 +52,11 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
         const facing = readHour(arrow);
         if (facing === undefined) return whole;
         marks.facingClaims.push({ span, facing });
-      } else if (REPEATED.test(text.slice(span.to, span.to + 8))) return whole;
+      } else if (
+        REPEATED.test(text.slice(span.to, span.to + 8)) ||
+        goesOnCounting((round ?? '').trim(), text.slice(0, span.from))
+      )
+        return whole;
       else return readRound(marks, span, (round ?? '').trim()) ? blank : whole;
       return blank;
     },
@@ -93,8 +97,21 @@ function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, 
   const facing = hour === undefined ? undefined : readHour(hour.replace('.', ':'));
   if (facing !== undefined) return marks.facingClaims.push({ span, facing }) > 0;
   if (countsInBracket(inner)) return false;
-  if (/^(?:[rl](?:[\s,-]*[rl])+|x\s*\d+|\d+\s*x|twice)$/i.test(inner)) return false; // read with the call: (R L R), (x2)
+  // Read with the call: (R L R), (x2).
+  if (/^(?:[rl](?:[\s,-]*[rl])+|x\s*\d+|\d+\s*x|twice)$/i.test(inner) || isFeet(inner)) return false;
   return marks.notes.push({ span, text: inner, walls: [] }) > 0;
+}
+
+/** `(gauche, droit, gauche)`. */
+function isFeet(inner: string): boolean {
+  const words = inner.split(/[\s,-]+/).filter((word) => !/^(?:and|und|et)$/i.test(word));
+  return words.length > 1 && words.every((word) => sideNamed(word) !== undefined);
+}
+
+/** `... (1 2 3) then tap left (4)`: the number goes on with the counts of the bracket before it. */
+function goesOnCounting(inner: string, before: string): boolean {
+  const last = /\([^()]*\d[^()]*\D(\d{1,2})\s*\)[^()]*$/.exec(before)?.[1];
+  return last !== undefined && /^\d{1,2}$/.test(inner) && Number(inner) === Number(last) + 1;
 }
 
 function readNote(span: Span, inner: string): Marks['notes'][number] {

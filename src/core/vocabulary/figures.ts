@@ -146,7 +146,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('scissor', 'rocks', { en: ['scissor', 'scissor step', 'scissor cross'] }, ['1&2 | 1-3: A side, B tog, A cross']),
 
   // Triples
-  row('shuffle', 'triples', { en: ['shuffle', 'triple step', 'cha cha cha', 'triple', 'cha cha'], de: ['Shuffle', 'Wechselschritt'], fr: ['pas chassé'] }, ['1&2: A *, B tog, A * +T'], { direction: 'forward', turned: TRIPLE_TURNS, bare: 'foot' }),
+  row('shuffle', 'triples', { en: ['shuffle', 'triple step', 'cha cha cha', 'triple', 'cha cha'], de: ['Shuffle', 'Wechselschritt'], fr: ['pas chassé', 'triple pas', 'pas triple'] }, ['1&2: A *, B tog, A * +T'], { direction: 'forward', turned: TRIPLE_TURNS, bare: 'foot' }),
   row('step-together-step', 'triples', { en: ['step together step', 'step close step', 'side together side', 'side close side', 'step together step touch', 'side together side touch', 'side close side touch'] }, ['1-4: A *, B tog, A * +T, [B touch tog]', '1-3 | 1&2: A *, B tog, A * +T'], { direction: 'side', bare: 'side' }),
   row('chasse', 'triples', { en: ['chasse', 'side shuffle', 'side triple', 'shuffle side', 'side triple step'], de: ['Chassé'], fr: ['chassé', 'pas chassé de côté'] }, ['1&2: A side, B tog, A side +T'], { bare: 'side', turned: { ...TRIPLE_TURNS, 'out 1/4': 'A side, B tog, A fwd +1/4', 'in 1/4': 'A side, B tog, A back +1/4' } }),
   row('lindy', 'triples', { en: ['lindy', 'lindy step', 'lindy basic', 'chasse rock back'] }, ['1&2 3-4: A side, B tog, A side, B rock back, A recover'], { bare: 'side' }),

@@ -51,6 +51,9 @@ export function figureById(id: string): Figure {
 /** The weight goes to the other foot, and nothing moves. */
 export const WEIGHT_TAKEN: Figure = figureById('weight-change');
 
+/** A foot comes beside the other and takes the weight. */
+export const CLOSED: Figure = figureById('close');
+
 /** The spelling of a turned figure, where the table has one: by way relative to the leading foot, then by amount alone. */
 export function turnedPattern(figure: Figure, lead: Foot, turn: number): readonly PatternStep[] | undefined {
   const amount = amountWords(turn);
