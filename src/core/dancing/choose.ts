@@ -113,6 +113,20 @@ function readingsOf(calls: readonly Call[]): Reading[] {
       [...before],
       before.size * COST.styling,
     );
+  // `bring the left foot in and tap`: the foot comes in without its weight.
+  const brought = new Set(calls.filter((call, index) => call.figure === CLOSED && isOnlyGesture(calls[index + 1])));
+  if (brought.size > 0)
+    without(
+      calls.flatMap((call, index) =>
+        brought.has(call)
+          ? []
+          : brought.has(calls[index - 1])
+            ? [{ ...call, foot: calls[index - 1].foot, footSpan: calls[index - 1].footSpan }]
+            : [call],
+      ),
+      [...brought],
+      brought.size * COST.styling,
+    );
   const parted = calls.length > 1 ? calls.flatMap(apart) : calls;
   if (parted.length > calls.length) without(parted, NONE, COST.apart);
   const titles = new Set(calls.filter((call, index) => isTitle(call, calls.slice(index + 1))));
@@ -124,6 +138,12 @@ function readingsOf(calls: readonly Call[]): Reading[] {
     );
   return readings;
 }
+
+const isOnlyGesture = (call: Call | undefined): boolean =>
+  call?.joined === true &&
+  call.figure?.family === 'single' &&
+  call.figure.forms[0].steps[0].effect === 'none' &&
+  !call.foot;
 
 /** `step right together`: the step, and the other foot closing to it. */
 const apart = (call: Call): readonly Call[] =>

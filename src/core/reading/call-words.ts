@@ -32,6 +32,8 @@ export const OBJECT_WORDS: ReadonlySet<string> = new Set([
 export const IN_FRONT_WORDS: ReadonlySet<string> = new Set(['devant', 'vor']);
 /** `vine left, turning a quarter`: a turn that goes on while something else is danced. */
 export const RIDING_WORDS: ReadonlySet<string> = new Set(['turning']);
+/** `bring it home`: the foot that was named last. */
+export const PRONOUNS: ReadonlySet<string> = new Set(['it', 'ihn', 'diesen']);
 /** `then the same to the right`. */
 export const SAME_WORDS: ReadonlySet<string> = new Set([
   'same',
@@ -88,6 +90,9 @@ const ONE_PLACE: ReadonlySet<string> = new Set([
   'back place',
   'in place',
 ]);
+
+/** A gesture, which may go on from place to place. */
+export const goesOn = ({ figure }: Draft): boolean => figure !== undefined && GOES_ON.has(figure.id);
 
 /** A second place said in one breath is a further go of the same feet: `touch out in out`. The counts decide. */
 export function isFurtherPlace({ figure, direction, places }: Draft, next: Direction): boolean {
@@ -208,6 +213,10 @@ const closing = (foot: Foot, at: number): Call => ({
 });
 
 const isGesture = ({ figure }: Call): boolean => figure !== undefined && GOES_ON.has(figure.id) && figure.id !== 'jump';
+
+/** A heel or a toe, and a gesture it can be the part of. */
+export const isPartOfGesture = ({ figure }: Draft, part: Figure): boolean =>
+  figure !== undefined && TOE_AND_HEEL.has(part.id) && TAKES_TOE_AND_HEEL.has(figure.id);
 
 /** Actions of which a heel or a toe is the part that does it: `drop R heel`. */
 const HAS_TOE_AND_HEEL: ReadonlySet<string> = new Set([

@@ -20,6 +20,7 @@ import {
   WAY_WORDS,
 } from '../vocabulary/words';
 import {
+  footOf,
   impliedFigure,
   isOnlyAgain,
   isSingle,
@@ -258,7 +259,9 @@ class CallReader {
 
   /** A second name in one breath that opens no call of its own. */
   private isOneCall(draft: Draft, figure: Figure): boolean {
-    if (this.joint !== 'none') return false;
+    // `tip with the right heel`
+    const isPart = this.joint === 'with' && small.isPartOfGesture(draft, figure);
+    if (this.joint !== 'none' && !isPart) return false;
     const ahead = this.words[this.at + 1];
     // `recover weight back on L`: two names of one figure.
     const isPurpose = /^(?:to|zum|pour)$/.test(this.lastWord);
@@ -355,8 +358,11 @@ class CallReader {
       else this.skip(2);
       return;
     }
+    let ahead = this.at + 1;
+    // `three easy walks`
+    while (ahead < this.at + 3 && FILLERS.has(this.words[ahead] ?? '')) ahead += 1;
     const name =
-      this.vocabulary.findName(this.spelt, this.at + 1) ??
+      this.vocabulary.findName(this.spelt, ahead) ??
       (this.words[this.at + 1] === ' amount' ? { length: 1 } : undefined);
     if (name && token.value > 0 && token.value <= 16) return this.takeRepeat(token.value, 1);
     const draft = this.ensure();
@@ -423,6 +429,8 @@ class CallReader {
       this.finishCall();
       draft = this.ensure();
     }
+    // `set the right back beside the left`
+    if (draft.direction === 'back' && direction === 'together' && !small.goesOn(draft)) draft.direction = undefined;
     direction = small.cornerOf(draft.direction, direction);
     if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together') draft.direction = direction;
     else if (small.isFurtherPlace(draft, direction)) draft.places.push(direction);
@@ -474,6 +482,7 @@ class CallReader {
       this.ensure().same = 'as it was';
       return this.consume(this.ensure(), 1);
     }
+    if (this.draft?.figure && small.PRONOUNS.has(token.word)) this.draft.it = true;
     if (this.draft?.same && small.OTHER_WORDS.has(token.word)) this.draft.same = 'mirrored';
     if (FILLERS.has(token.word) || small.SAYS_NOTHING.has(token.word) || small.TOTAL_WORDS.has(token.word)) {
       // `links herum`: said with the way, and part of what is said.
@@ -553,6 +562,7 @@ class CallReader {
     if (longer) return void (this.calls[this.calls.length - 1] = longer);
     if (!draft.figure) draft.figure = impliedFigure(draft, previous);
     else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
+    if (draft.it && draft.sides.length === 0 && previous) draft.sides.push(...footOf(previous));
     const call = settle(draft);
     const closing = previous && small.closingBetween(previous, call, this.text);
     if (closing) this.calls.push(closing);

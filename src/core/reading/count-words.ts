@@ -131,8 +131,24 @@ const LENGTH = new RegExp(`^(\\p{L}+|\\d{1,2})\\s+(?:${NOUN})$`, 'iu');
 export function countsInBracket(inner: string): Counts | undefined {
   const length = numberOf(LENGTH.exec(inner)?.[1] ?? '');
   if (length !== undefined && length > 0 && length <= 32) return wholeCounts(length);
+  const glued = digitsInRow(inner);
+  if (glued) return glued;
   const said = countsSaid(inner, 0);
   return said && said.counts.span.to === inner.length && said.counts.ticks.length > 1 ? said.counts : undefined;
+}
+
+/** `5678`: counts written without a space; `12` may be an hour, and is none of these. */
+export function digitsInRow(inner: string): Counts | undefined {
+  if (!/^[1-8]{2,8}$/.test(inner) || ![...inner].every((digit, index) => Number(digit) === Number(inner[0]) + index))
+    return undefined;
+  const ticks = [...inner].map((digit) => (Number(digit) - 1) * TICKS_A_COUNT);
+  return {
+    span: { from: 0, to: 0 },
+    ticks,
+    end: ticks[ticks.length - 1] + TICKS_A_COUNT,
+    floating: false,
+    borrows: false,
+  };
 }
 
 /** So many whole counts, going on from what stands before. */

@@ -3,7 +3,7 @@ import type { Foot } from '../model/feet';
 import type { Span } from '../model/text';
 import { readHour, type Facing } from '../model/turns';
 import { sideNamed } from '../vocabulary/words';
-import { countsInBracket } from './count-words';
+import { countsInBracket, digitsInRow } from './count-words';
 import { inEnglish } from './foreign';
 
 export type WeightClaim = Foot | 'both' | 'none';
@@ -57,7 +57,7 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
         goesOnCounting((round ?? '').trim(), text.slice(0, span.from))
       )
         return whole;
-      else return readRound(marks, span, (round ?? '').trim()) ? blank : whole;
+      else return readRound(marks, span, (round ?? '').trim(), text) ? blank : whole;
       return blank;
     },
   );
@@ -74,7 +74,12 @@ function dropRunningCounts(marks: { facingClaims: Marks['facingClaims'][number][
   if (counts) marks.facingClaims = marks.facingClaims.filter((claim) => !bare.includes(claim));
 }
 
-function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, span: Span, inner: string): boolean {
+function readRound(
+  marks: { -readonly [K in keyof Marks]: Marks[K][number][] },
+  span: Span,
+  inner: string,
+  text: string,
+): boolean {
   const meant = /^meant so:\s*([\w-]+)$/i.exec(inner);
   if (meant) return marks.accepted.push({ span, code: meant[1] }) > 0;
   if (/^(?:no weight|ohne gewicht|sans poids)$/i.test(inner))
@@ -93,6 +98,8 @@ function readRound(marks: { -readonly [K in keyof Marks]: Marks[K][number][] }, 
     const facing = readHour(wall[2]);
     return facing !== undefined && marks.wallClaims.push({ span, wall: Number(wall[1]), facing }) > 0;
   }
+  // `heel strut (12), heel strut (34)`: counts without a space.
+  if (digitsInRow(inner) && (inner !== '12' || /\(\s*34/.test(text))) return false;
   const hour = FACING.exec(inner)?.[1];
   const facing = hour === undefined ? undefined : readHour(hour.replace('.', ':'));
   if (facing !== undefined) return marks.facingClaims.push({ span, facing }) > 0;

@@ -72,6 +72,8 @@ export type Draft = { -readonly [K in keyof Omit<Call, 'unread' | 'span' | 'brac
   noun?: string;
   /** `..., turning a quarter left`: while something else is danced. */
   rides?: boolean;
+  /** "It": the foot named last. */
+  it?: boolean;
   /** `the same to the right`: what stands before it, once more. */
   same?: 'as it was' | 'mirrored';
   /** Two feet joined by "and": `LF+RF`. */
@@ -109,7 +111,7 @@ export const GOES_ON: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 't
 const bareDirection = ({ direction, turn }: Draft): boolean =>
   direction !== undefined && direction !== 'together' && direction !== 'place' && !turn;
 
-const footOf = ({ foot, footSpan }: Call): Draft['sides'] =>
+export const footOf = ({ foot, footSpan }: Call): Draft['sides'] =>
   foot && footSpan ? [{ foot, span: footSpan, sure: true, afterObject: false, toSide: false }] : [];
 
 /** What a clause without a figure's name means. */
@@ -315,7 +317,14 @@ export function withFeet(previous: Call, draft: Draft, isListed: boolean): Call 
       : undefined;
   // `shuffle to the right: right, left, right`: a list behind a colon has all of them.
   const before = !isListed && (own.length === 1 || previous.feet) ? feetOf(previous) : [];
-  return { ...previous, ...(draft.turn && { turn: draft.turn }), feet: [...before, ...own], span };
+  const feet = [...before, ...own];
+  return {
+    ...previous,
+    ...(draft.turn && { turn: draft.turn }),
+    feet,
+    ...(!previous.foot && !previous.travel && { foot: feet[0], footSpan: draft.sides[0].span }),
+    span,
+  };
 }
 
 const feetOf = ({ feet, foot }: Call): readonly Foot[] => feet ?? (foot ? [foot] : []);

@@ -1,7 +1,7 @@
 /** A line cut into words, with fractions, hours and separators told apart. Linear in the length of the line. */
 import { plainLetters } from '../lexicon/letters';
 import { CIRCLE } from '../model/turns';
-import { canonicalWord, findAbbreviation } from '../vocabulary';
+import { canonicalWord, compoundWords, findAbbreviation } from '../vocabulary';
 import { readAmountParts } from '../vocabulary/notation';
 import { FOOT_WORDS, SIDE_WORDS } from '../vocabulary/words';
 import type { Signs } from './signs';
@@ -137,7 +137,7 @@ function pushWord(tokens: Token[], raw: string, place: Place, isElided: boolean)
     tokens.push({ kind: 'word', word: 'with', value: 0, ...place });
     return;
   }
-  const long = findAbbreviation(plainLetters(raw));
+  const long = findAbbreviation(plainLetters(raw)) ?? compoundWords(raw);
   if (long) for (const word of long) tokens.push({ kind: 'word', word, value: 0, ...place });
   else
     tokens.push({

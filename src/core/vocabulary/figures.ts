@@ -84,7 +84,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('stomp', { en: ['stomp', 'stamp'], de: ['stampfen', 'aufstampfen'], fr: ['taper du pied', 'frapper du pied', 'stomper', 'frapper'] }, ['1: A stomp * +T'], { direction: 'place', run: 'A stomp *, B stomp *', care: 'landing' }),
   single('stomp-both', { en: ['stomp both', 'stomp both feet'], de: ['mit beiden stampfen'], fr: ['taper des deux pieds'] }, ['1: AB jump place'], { care: 'landing' }),
   single('stomp-up', { en: ['stomp up', 'up stomp'] }, ['1: [A stomp-up *]'], { direction: 'place', care: 'landing' }),
-  single('touch', { en: ['touch'], de: ['tippen', 'auftippen', 'tippt', 'Tipp', 'Tip', 'tupfen', 'auftupfen', 'antupfen'], fr: ['touche', 'toucher'] }, ['1: [A touch *] +T'], { direction: 'together' }),
+  single('touch', { en: ['touch', 'tip'], de: ['tippen', 'auftippen', 'tippt', 'Tipp', 'Tip', 'tupfen', 'auftupfen', 'antupfen'], fr: ['touche', 'toucher'] }, ['1: [A touch *] +T'], { direction: 'together' }),
   single('tap', { en: ['tap'], de: ['antippen'], fr: ['taper', 'tapoter'] }, ['1: [A tap *] +T'], { direction: 'place' }),
   single('point', { en: ['point', 'toe point'], de: ['Fußspitze'], fr: ['pointe', 'pointer'] }, ['1: [A point *] +T'], { direction: 'side', bare: 'foot' }),
   single('toe', { en: ['toe', 'touch toe', 'toe touch', 'toe tap'], de: ['Spitze', 'Spitzen'], fr: ['pointe de pied', 'pointe du pied'] }, ['1: [A toe *] +T'], { direction: 'forward' }),
@@ -129,7 +129,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('snap', { en: ['snap', 'snap finger', 'click finger'], de: ['schnippen'], fr: ['claquer des doigts'] }, ['1: - snap'], { rides: true }),
   single('slap', { en: ['slap'] }, ['1: - slap'], { rides: true }),
   single('skate', { en: ['skate'] }, ['1: A skate diag-fwd'], { run: 'A skate diag-fwd, B skate diag-fwd', fills: true }),
-  single('drop', { en: ['drop', 'drop heel', 'heel drop', 'lower heel', 'heel down', 'put heel down'], de: ['Ferse senken', 'Ferse absenken', 'Hacke absenken', 'Ferse aufsetzen', 'Ferse abstellen', 'Hacke senken'], fr: ['talon au sol', 'poser le talon', 'baisser le talon', 'abaisser le talon', 'descendre le talon'] }, ['1: A drop']),
+  single('drop', { en: ['drop', 'drop heel', 'heel drop', 'lower heel', 'heel down', 'put heel down'], de: ['Ferse senken', 'Ferse absenken', 'Hacke absenken', 'Ferse aufsetzen', 'Ferse abstellen', 'Hacke senken'], fr: ['talon au sol', 'poser le talon', 'poser talon', 'baisser talon', 'abaisser talon', 'baisser le talon', 'abaisser le talon', 'descendre le talon'] }, ['1: A drop']),
   single('out-out', { en: ['out out'] }, ['1-2 | &1 | 1&: A out, B out']),
   single('in-in', { en: ['in in', 'back in in'] }, ['1-2 | &1 | 1&: A in, B tog']),
   single('turn', { en: ['turn', 'spin', 'turning'], de: ['Drehung', 'drehen'], fr: ['tour', 'tourner'] }, ['1: - turn +T'], { bare: 'way', care: 'turning' }),
@@ -208,7 +208,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('night-club-basic', 'lines', { en: ['night club basic', 'nightclub basic', 'night club', 'nightclub', 'basic', 'basic night club', 'basic nightclub', 'nc basic', 'night club two step basic', 'side rock recover basic'] }, ['1-2&: A side large, B rock behind, A cross'], { bare: 'side' }),
 
   row('twinkle', 'lines', { en: ['twinkle'] }, ['1-3 | 1&2: A cross, B side, A side'], { bare: 'foot' }),
-  row('waltz-basic', 'lines', { en: ['waltz basic', 'waltz step', 'basic waltz'] }, ['1-3: A *, B tog, A place'], { direction: 'forward' }),
+  row('waltz-basic', 'lines', { en: ['waltz basic', 'waltz step', 'basic waltz', 'forward basic', 'back basic', 'basic forward', 'basic back', 'waltz forward', 'waltz back'] }, ['1-3: A *, B tog, A place'], { direction: 'forward' }),
   row('figure-of-eight', 'lines', { en: ['figure of eight vine', 'figure of eight', 'figure of 8', 'figure of 8 vine'] }, ['1-8: A side, B behind, A fwd +1/4, B fwd, A pivot +1/2, B side +1/4, A behind, B fwd -1/4'], { bare: 'side', way: 'out', amount: 36, definite: true, care: 'turning' }),
 
   // Turns

@@ -247,6 +247,19 @@ export function turnCapacity(figure: Figure): number {
   return greatest(spelt, whole || figure.share !== undefined ? (inPlace ? CIRCLE : CIRCLE / 2) : 0);
 }
 
+const PREFIX = /^(dazu|daneben|heran|ran|zurueck|vor|seit|hinter|auf|ab|an|hin|los|weg)(\p{L}{4,})$/u;
+const SAYS_NOTHING: ReadonlySet<string> = new Set(['auf', 'ab', 'an', 'hin', 'los', 'weg']);
+
+/** A German verb and where it goes, in one word: `dazutippen`, `vorsetzen`. Undefined for any other word. */
+export function compoundWords(raw: string): readonly string[] | undefined {
+  const word = plainLetters(raw);
+  if (KNOWN_WORDS.has(canonicalWord(word))) return undefined;
+  const [, prefix, rest] = PREFIX.exec(word) ?? [];
+  const verb = rest && canonicalWord(rest);
+  if (!verb || !NAMES.next.has(verb)) return undefined;
+  return SAYS_NOTHING.has(prefix) ? [verb] : [prefix, verb];
+}
+
 /** What a short form stands for, as canonical words. */
 export const findAbbreviation = (word: string): readonly string[] | undefined => ABBREVIATIONS[word]?.split(' ');
 
