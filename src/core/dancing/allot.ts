@@ -88,6 +88,9 @@ function figureAFoot(call: Call): Call[] {
   const { figure, feet } = call;
   if (!figure || !feet || (figure.run && figure.family !== 'struts')) return [onceForAll(call)];
   if (figure.family === 'single') return [onceForAll(call)];
+  // `two side touches, right then left`
+  if (call.numbered && feet.length === call.repeat)
+    return feet.map((foot) => ({ ...call, foot, feet: undefined, repeat: 1 }));
   const spells = figure.forms.some(({ steps }) =>
     [steps, steps.filter(({ effect }) => effect === 'takes')].some((own) => isSpeltBy(own, feet)),
   );

@@ -77,5 +77,7 @@ const saysDirection = (said: PatternStep['direction'], direction: PatternStep['d
   said === '*' ||
   said === direction ||
   (said === 'side' && direction === 'place') ||
+  (said === 'in' && direction === 'together') ||
+  (said === 'out' && typeof direction === 'string' && direction.startsWith('diagonal')) ||
   // A corner is loosely named.
   (typeof direction === 'string' && direction === `diagonal ${said}`);

@@ -36,6 +36,9 @@ export const RIDING_WORDS: ReadonlySet<string> = new Set(['turning']);
 export const PRONOUNS: ReadonlySet<string> = new Set(['it', 'ihn', 'diesen']);
 /** `then the same to the right`. */
 export const SAME_WORDS: ReadonlySet<string> = new Set([
+  'repeat',
+  'wiederholen',
+  'repeter',
   'same',
   'gleiche',
   'dasselbe',
@@ -347,6 +350,9 @@ export function titleOf(calls: readonly Call[], last: number): number {
   while (at > 0 && calls[at].joined && calls[at].figure?.family === 'single') at -= 1;
   return at;
 }
+
+export const isFootAlone = ({ figure, direction, sides, turn, turnWord, unread }: Draft): boolean =>
+  !figure && !direction && sides.length === 1 && !turn && !turnWord && unread.length === 0;
 
 /** A foot and where it goes, or several feet: a step without its verb. */
 export const isWholeStep = ({ sides, direction }: Draft): boolean =>

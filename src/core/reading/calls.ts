@@ -43,6 +43,7 @@ export function readCalls(text: string, start = 0, vocabulary: Vocabulary = COMM
 }
 
 const PIVOT = figureById('pivot');
+const STYLE = figureById('arms');
 
 const standsInside = (word: string): boolean => ARTICLES.has(word) || word in SIDE_WORDS || word in FOOT_WORDS;
 
@@ -62,6 +63,8 @@ class CallReader {
   private clause = 0;
   private closes: readonly number[] | undefined;
   private detailOf: number | undefined;
+  /** The clause opens with "with" and a foot. */
+  private withFoot = false;
   /** Places of words that belong to a name further left. */
   private readonly inName = new Set<number>();
 
@@ -123,6 +126,9 @@ class CallReader {
   // Clauses and details
 
   private endClause(): void {
+    // `with the right, step forward`: the foot is the next clause's.
+    if (this.draft && this.withFoot && small.isFootAlone(this.draft)) return void (this.at += 1);
+    this.withFoot = false;
     this.finishClause();
     this.at += 1;
     this.joinNext = false;
@@ -178,6 +184,7 @@ class CallReader {
   private takeJoint(joint: 'and' | 'with'): void {
     this.joint = joint;
     this.joinNext = this.draft !== undefined;
+    this.withFoot = joint === 'with' && !this.draft;
     this.skip(1);
     if (this.draft && joint === 'with') this.lastWasTurn = false;
   }
@@ -380,7 +387,7 @@ class CallReader {
       if (Object.hasOwn(AMOUNT_WORDS, phrase)) return (this.takeAmount(AMOUNT_WORDS[phrase], length), true);
       if (Object.hasOwn(WAY_WORDS, phrase)) return (this.takeWay(WAY_WORDS[phrase], length), true);
       // `left crosses over on three` says when.
-      if (Object.hasOwn(REPEAT_WORDS, phrase) && this.draft && /^(?:on|auf|sur)$/.test(this.lastWord))
+      if (Object.hasOwn(REPEAT_WORDS, phrase) && /^(?:on|auf|sur|count|counts)$/.test(this.lastWord))
         return (this.skip(length), true);
       // `sweep R round over two counts` lasts so long.
       const isLength = /^(?:counts?|beats?|temps)$/.test(this.words[this.at + length] ?? '');
@@ -418,7 +425,9 @@ class CallReader {
     if (phrase === 'in' && /^(a|an|un|une|einer?|die|der|das|den|dem)$/.test(this.words[this.at + 1] ?? ''))
       return false;
     if (/^towards?$/.test(phrase) && !small.isSideAhead(this.words, this.at)) return false;
-    let direction = isInFront ? 'cross' : DIRECTION_WORDS[phrase];
+    // `heel in front`: nothing is passed.
+    const isBefore = phrase === 'in front' && !small.isOtherAhead(this.words, this.at + 1, this.draft);
+    let direction = isInFront ? 'cross' : isBefore ? 'forward' : DIRECTION_WORDS[phrase];
     let draft = this.ensure();
     const split = draft.figure && this.joint === 'none' ? small.PLACES_OF[draft.figure.id] : undefined;
     if (split && direction !== split[split.length - 1] && draft.places.length === 0) {
@@ -451,7 +460,12 @@ class CallReader {
       this.mergeTurn(this.draft, { amount: CIRCLE / 4, way: foot === 'R' ? 'right' : 'left' }, 2);
       return this.consume(this.draft, 2);
     }
-    if (BODY_NOUNS.has(next) && !this.vocabulary.findName(this.spelt, this.at + 1)) return this.skip(2);
+    if (BODY_NOUNS.has(next) && !this.vocabulary.findName(this.spelt, this.at + 1)) {
+      // `right shoulder forward` moves no foot; `clap with the left hand` says how.
+      if (this.draft || this.joint === 'with' || this.calls.length === this.clause + 1) return this.skip(2);
+      this.ensure().figure = STYLE;
+      return this.consume(this.ensure(), 2);
+    }
     const draft = this.draft;
     if (!sure && this.lastWasTurn && draft?.turn && draft.turn.way === undefined)
       return this.takeWay(foot === 'R' ? 'right' : 'left', 1);

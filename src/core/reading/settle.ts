@@ -149,7 +149,7 @@ function namedFigure({ figure, direction, sides, turn, turnWord }: Draft): Figur
   const few = sides.length === 2 || sides.length === 3;
   if (figure?.id === 'step' && turnWord && turn?.amount === CIRCLE && few && !direction) return figureById('full-turn');
   const towards = sides.length === 2 && sides[1].toSide && sides[1].foot !== sides[0].foot;
-  if (figure?.id === 'slide' && (direction === 'together' || towards)) return figureById('drag');
+  if (figure?.id === 'slide' && (direction === 'together' || direction === 'in' || towards)) return figureById('drag');
   if (figure?.id === 'sit' && sides.length > 0) return figureById('sit-on');
   if (figure?.id === 'jump' && sides.length === 1 && !sides[0].toSide) return figureById('jump-on');
   return figure;
@@ -306,7 +306,8 @@ export function withFeet(previous: Call, draft: Draft, isListed: boolean): Call 
   const figure = previous.figure as Figure;
   const isCounted = previous.numbered === true && figure.run !== undefined;
   const onlySides = draft.sides.length > 0 && !draft.direction && draft.unread.length === 0;
-  if (!onlySides || (draft.turn && previous.turn) || (isSingle(figure) && !isCounted)) return undefined;
+  if (!onlySides || (draft.turn && previous.turn) || (isSingle(figure) && !isCounted && !(isListed && figure.run)))
+    return undefined;
   const own = draft.sides.map((side) => side.foot);
   const span = { from: previous.span.from, to: draft.to };
   const isFirst = own.length === 1 && !previous.feet && !previous.foot && !isCounted;

@@ -73,7 +73,7 @@ const TRIPLE_TURNS = {
 
 export const FIGURE_ROWS: readonly FigureRow[] = [
   // Single actions
-  single('step', { en: ['step', 'place', 'put', 'set', 'move', 'plant', 'land'], de: ['Schritt', 'setzen', 'Schritte', 'absetzen', 'stellen', 'abstellen', 'aufsetzen', 'treten', 'hinstellen', 'aufstellen'], fr: ['pas', 'pose', 'poser', 'posant', 'placer', 'mettre', 'reposer', 'ouvrir'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', share: 'steps' }),
+  single('step', { en: ['step', 'place', 'put', 'set', 'move', 'plant', 'open', 'land'], de: ['Schritt', 'setzen', 'Schritte', 'absetzen', 'stellen', 'abstellen', 'aufsetzen', 'treten', 'hinstellen', 'aufstellen'], fr: ['pas', 'pose', 'poser', 'posant', 'placer', 'mettre', 'reposer', 'ouvrir'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', share: 'steps' }),
   single('walk', { en: ['walk', 'prissy walk', 'camel walk', 'swivel walk', 'boogie walk'], de: ['gehen', 'Walk'], fr: ['marche', 'marcher'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('run', { en: ['run', 'jog'], de: ['laufen'], fr: ['courir', 'course'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('cross', { en: ['cross'], de: ['kreuzen', 'kreuzt', 'kreuze'], fr: ['croiser', 'croise'] }, ['1: A * +T'], { direction: 'cross' }),
@@ -107,10 +107,10 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('sway', { en: ['sway', 'hip sway', 'sway hip'], de: ['Hüften schwingen', 'Hüften wiegen', 'Hüfte schwingen', 'Hüfte wiegen', 'wiegen', 'pendeln'], fr: ['balancer', 'balancer les hanches', 'balancement', 'balancement de hanches'] }, ['1: A sway side'], { run: 'A sway side, B sway side', fills: true }),
   single('bump', { en: ['bump', 'hip bump', 'bump hip', 'hip', 'push hip', 'hip push', 'swing hip'], de: ['Hüftstoß', 'Hüfte', 'Hüften', 'Hüftschwung'], fr: ['coup de hanche', 'coups de hanches'] }, ['1: - bump'], { run: '- bump', fills: true, rides: true }),
   single('roll', { en: ['hip roll', 'body roll', 'roll hip', 'hip circle', 'circle hip'], de: ['Hüftkreisen'], fr: ['rouler les hanches'] }, ['1: - roll'], { run: '- roll', fills: true, rides: true, care: 'bending' }),
-  single('dip', { en: ['dip'] }, ['1: - sit'], { rides: true, care: 'bending' }),
+  single('dip', { en: ['dip', 'bend', 'bend knee', 'bend both knee', 'drop down', 'crouch', 'squat'], de: ['Knie beugen', 'beugen', 'in die Knie gehen'], fr: ['plier', 'plier les genoux', 'fléchir', 'fléchir les genoux'] }, ['1: - sit'], { rides: true, care: 'bending' }),
   single('sit', { en: ['sit'], de: ['absitzen'] }, ['1: - sit'], { rides: true, care: 'bending' }),
   single('sit-on', { en: ['sit on', 'sit back on', 'sit back'] }, ['1: A sit! *'], { direction: 'place', care: 'bending' }),
-  single('arms', { en: ['arm', 'raise', 'wave', 'look', 'nod', 'shrug', 'roll arm', 'punch', 'salute', 'strike a pose', 'throw', 'circle arm', 'snap head', 'style'] }, ['1: - style'], { run: '- style', fills: true, rides: true, bare: 'direction' }),
+  single('arms', { en: ['arm', 'raise', 'wave', 'look', 'nod', 'shrug', 'roll arm', 'punch', 'salute', 'strike a pose', 'throw', 'circle arm', 'snap head', 'style', 'straighten', 'straighten up', 'straighten knee', 'come up', 'stand up', 'rise'], de: ['Arme', 'strecken', 'aufrichten'], fr: ['bras', 'se redresser'] }, ['1: - style'], { run: '- style', fills: true, rides: true, bare: 'direction' }),
   single('bounce', { en: ['bounce', 'bounce heel', 'heel bounce'] }, ['1: - bounce'], { run: '- bounce', fills: true, share: 'all' }),
   single('shimmy', { en: ['shimmy'] }, ['1: - shimmy'], { run: '- shimmy', fills: true, rides: true }),
   single('knee-pop', { en: ['knee pop', 'pop knee'] }, ['1: [A knee-pop]'], { rides: true }),
@@ -188,7 +188,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
 
   // Lines to the side
   row('vine', 'lines', { en: ['vine', 'grapevine', 'grape vine'], de: ['Vine', 'Weinranke', 'Ranke'], fr: ['vigne'] }, ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'], { bare: 'side', way: 'out', turned: { 'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]', 'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4' } }),
-  row('rolling-vine', 'lines', { en: ['rolling vine', 'rolling grapevine', 'three step turn', '3 step turn', 'turning vine'], fr: ['vigne tournée'] }, ['1-4: A fwd +1/4, B back +1/2, A side +1/4, [B touch tog]', '1-3 | 1&2: A fwd +1/4, B back +1/2, A side +1/4'], { bare: 'side', way: 'out', amount: 48, definite: true, turned: { '1 1/4': 'A fwd +1/4, B back +1/2, A fwd +1/2, [B touch tog]' }, care: 'turning' }),
+  row('rolling-vine', 'lines', { en: ['rolling vine', 'rolling grapevine', 'three step turn', '3 step turn', 'turning vine', 'rolling turn', 'rolling full turn'], fr: ['vigne tournée'] }, ['1-4: A fwd +1/4, B back +1/2, A side +1/4, [B touch tog]', '1-3 | 1&2: A fwd +1/4, B back +1/2, A side +1/4'], { bare: 'side', way: 'out', amount: 48, definite: true, turned: { '1 1/4': 'A fwd +1/4, B back +1/2, A fwd +1/2, [B touch tog]' }, care: 'turning' }),
   row('weave', 'lines', { en: ['weave'], de: ['Weave'] }, ['1-4 | 1&2&: A side, B behind, A side, B cross'], { bare: 'direction', run: 'A side, B behind, A side, B cross', fills: true, share: 'steps' }),
   row('behind-side-cross', 'lines', { en: ['behind side cross'] }, ['1&2 | 1-3: A behind, B side +T, A cross'], { bare: 'foot' }),
   row('side-together', 'lines', { en: ['side together', 'side close'] }, ['1-2 | 1&: A side, B tog'], { bare: 'side' }),

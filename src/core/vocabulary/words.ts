@@ -61,7 +61,7 @@ export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
   behind: 'behind', hinter: 'behind', derriere: 'behind', 'hinten gekreuzt': 'behind', 'croise derriere': 'behind',
   together: 'together', tog: 'together', beside: 'together', 'next to': 'together', 'back in place': 'together', 'back to place': 'together', 'back home': 'together', 'back in': 'together', 'back to centre': 'in', 'back to center': 'in', neben: 'together', daneben: 'together', heran: 'together', ran: 'together', dazu: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
   'in place': 'place', 'on the spot': 'place', 'am platz': 'place', 'auf der stelle': 'place', 'sur place': 'place', 'on place': 'place',
-  diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
+  corner: 'diagonal forward', ecke: 'diagonal forward', coin: 'diagonal forward', diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
   out: 'out', apart: 'out', auseinander: 'out', auswaerts: 'out', einwaerts: 'in', zusammen: 'together', aussen: 'out', 'nach aussen': 'out', ecarte: 'out', exterieur: 'out', in: 'in', centre: 'in', center: 'in', 'au centre': 'in', innen: 'in', 'nach innen': 'in', 'zur mitte': 'in', interieur: 'in',
 }); // prettier-ignore
 
