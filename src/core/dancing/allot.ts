@@ -100,7 +100,9 @@ function figureAFoot(call: Call): Call[] {
 
 /** `four walks R L R L`: as many feet as times say the same thing twice. */
 const onceForAll = (call: Call): Call =>
-  call.numbered && call.feet && call.feet.length >= call.repeat ? { ...call, repeat: 1 } : call;
+  (call.numbered || (call.repeat > 2 && call.feet?.length === call.repeat)) && call.feet && call.feet.length >= call.repeat
+    ? { ...call, repeat: 1 }
+    : call;
 
 const isSpeltBy = (steps: readonly PatternStep[], feet: readonly Foot[]): boolean =>
   steps.length === feet.length && steps.every(({ role }, index) => (role === 'A') === (feet[index] === feet[0]));

@@ -57,7 +57,7 @@ export class Outline {
 }
 
 const NONE: readonly Counts[] = [];
-const IN_LIST = /^\s*\d{1,2}[.)]\s+(?![\d&(])/;
+const IN_LIST = /^\s*\d{1,2}[.):]\s+(?![\d&(])/;
 const COUNTED = /^\s*(?:\d{1,2}\.\d{1,2}\.?\s+)?\(?\d{1,2}\s*(?:[-&,–]\s*\d|\s)/;
 const MAY_COUNT = /\d|\b[SQ]{2}|slow|quick|\p{L},?\s+(?:and\s+)?\p{L}/iu;
 const memories = new WeakMap<Vocabulary, Memory<readonly Counts[]>>();

@@ -38,7 +38,7 @@ export function wordedOpening(line: string): { readonly heading: Heading; readon
   return heading ? { heading, length: opening.length } : undefined;
 }
 
-const ENUMERATED = /^(?:\(?(\d{1,2})[).]|[A-H](\d{1,2})|([A-Z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/;
+const ENUMERATED = /^(?:\(?(\d{1,2})[).:]|[A-H](\d{1,2})|([A-Z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/;
 const COUNTED = /^(?:\p{L}+ )?[[(]? ?(\d{1,3}) ?(?:-|–|to|bis|à|t\/m) ?(\d{1,3}) ?[\])]?(?:[:.]|\s|$)/iu;
 
 /** The number that a line is given in a list: `2.`, `(2)`, `B)`. */

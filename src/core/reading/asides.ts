@@ -50,7 +50,7 @@ const LEAD = new RegExp(
   `[,;(]\\s*(?:${[
     '(?:going|travelling|moving)\\s+(?:to\\s+the\\s+)?(right|left)',
     '(?:leading|starting|start|beginning|begin)\\s+(?:with\\s+|on\\s+|from\\s+)?(?:the\\s+|your\\s+)?(right|left|rf|lf|[rl])(?:\\s+foot)?',
-    '(right|left|rf|lf|[rl])\\s+(?:foot\\s+)?(?:first|leads|starts|begins|to\\s+start)',
+    '(right|left|rf|lf|[rl])\\s+(?:foot\\s+)?(?:(?:crossing|stepping|going|rocking)\\s+)?(?:first|leads|starts|begins|to\\s+start)',
     '(?:mit\\s+)?(rechts|links|rf|lf)\\s+(?:fängt\\s+an|beginnt|beginnen|beginnend|zuerst|anfangen|startet|starten)',
     '(?:beginnend|beginnen|angefangen|start)\\s+mit\\s+(?:dem\\s+)?(rechten|linken|rechts|links|rf|lf)(?:\\s+fuß)?',
     '(?:en\\s+)?(?:commençant|commencer|débutant|départ)\\s+(?:par\\s+|du\\s+|avec\\s+|sur\\s+)?(?:le\\s+)?(?:pied\\s+)?(droite?|gauche|pd|pg|[dg])',

@@ -63,6 +63,8 @@ class CallReader {
   private clause = 0;
   private closes: readonly number[] | undefined;
   private detailOf: number | undefined;
+  /** Nothing was read behind the colon yet. */
+  private opensDetail = false;
   /** The clause opens with "with" and a foot. */
   private withFoot = false;
   /** Places of words that belong to a name further left. */
@@ -167,7 +169,10 @@ class CallReader {
 
   private startDetail(): void {
     this.finishClause();
-    if (this.calls.length > 0 && this.detailOf === undefined) this.detailOf = this.calls.length;
+    if (this.calls.length > 0 && this.detailOf === undefined) {
+      this.detailOf = this.calls.length;
+      this.opensDetail = true;
+    }
     this.at += 1;
   }
 
@@ -547,6 +552,8 @@ class CallReader {
     const draft = this.draft;
     this.draft = undefined;
     if (!draft) return;
+    const isOpening = this.opensDetail;
+    this.opensDetail = false;
     const previous = this.calls[this.calls.length - 1];
     if (isOnlyAgain(draft) && previous) {
       const span = { from: draft.from, to: draft.to };
@@ -572,7 +579,9 @@ class CallReader {
       return;
     }
     const longer =
-      !draft.figure && previous?.figure ? withFeet(previous, draft, this.detailOf === this.calls.length) : undefined;
+      !draft.figure && previous?.figure
+        ? withFeet(previous, draft, this.detailOf === this.calls.length, isOpening)
+        : undefined;
     if (longer) return void (this.calls[this.calls.length - 1] = longer);
     if (!draft.figure) draft.figure = impliedFigure(draft, previous);
     else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;

@@ -157,12 +157,12 @@ function stretchesOf(text: string, start: number, opening: Counts | undefined): 
   const said = saidStretches(text, opening);
   if (said.length > 1) return said;
   return countGroups(text, start, opening).map((stretch, index) => {
-    const counts = index === 0 ? opening : readCounts(text.slice(0, stretch.to), stretch.from);
+    const counts = index === 0 ? opening : openingCounts(text.slice(0, stretch.to), stretch.from);
     return { from: counts ? counts.span.to : stretch.from, to: stretch.to, ...(counts && { counts }) };
   });
 }
 
-const NEXT_COUNTS = /[;,]\s*(?=&?(\d{1,2})(?:\s*[-&,]\s*\d{1,2})*&?\s+\p{L})/gu;
+const NEXT_COUNTS = /(?:[;,]|\s[/|]\s)\s*(?=&?(\d{1,2})(?:\s*[-&+,]\s*\d{1,2})*&?\s+\p{L})/gu;
 
 /** A semicolon, or a comma where the counts go on, starts a line's worth of its own: `1-3 sway R L R, 4 hold`. */
 function countGroups(text: string, start: number, opening: Counts): Span[] {

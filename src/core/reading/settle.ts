@@ -302,15 +302,15 @@ export const isTurnOf = ({ figure, direction, sides, turn, unread, rides }: Draf
   previous.turn === undefined;
 
 /** A clause of feet alone can belong to the call before: `shuffle 1/2 left, R L R`, `two steps, first left, then right`. */
-export function withFeet(previous: Call, draft: Draft, isListed: boolean): Call | undefined {
+export function withFeet(previous: Call, draft: Draft, isDetail: boolean, isListed: boolean): Call | undefined {
   const figure = previous.figure as Figure;
   const isCounted = previous.numbered === true && figure.run !== undefined;
   const onlySides = draft.sides.length > 0 && !draft.direction && draft.unread.length === 0;
-  if (!onlySides || (draft.turn && previous.turn) || (isSingle(figure) && !isCounted && !(isListed && figure.run)))
+  if (!onlySides || (draft.turn && previous.turn) || (isSingle(figure) && !isCounted && !(isDetail && figure.run)))
     return undefined;
   const own = draft.sides.map((side) => side.foot);
   const span = { from: previous.span.from, to: draft.to };
-  const isFirst = own.length === 1 && !previous.feet && !previous.foot && !isCounted;
+  const isFirst = own.length === 1 && !(isListed && isSingle(figure)) && !previous.feet && !previous.foot && !isCounted;
   // `Heel switches, right then left`
   if (isFirst)
     return takesItsLead(previous, draft)
