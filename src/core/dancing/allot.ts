@@ -7,7 +7,7 @@ import type { Foot } from '../model/feet';
 import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
 import type { Call } from '../reading/calls';
 import { MOST_COUNTS_A_LINE } from '../reading/counts';
-import type { Figure } from '../vocabulary';
+import { KNOWN, type Figure } from '../vocabulary';
 import type { PatternStep } from '../vocabulary/notation';
 
 /** One dancing of one call: a call written "x2" has two. */
@@ -100,7 +100,9 @@ function figureAFoot(call: Call): Call[] {
 
 /** `four walks R L R L`: as many feet as times say the same thing twice. */
 const onceForAll = (call: Call): Call =>
-  (call.numbered || (call.repeat > 2 && call.feet?.length === call.repeat)) && call.feet && call.feet.length >= call.repeat
+  (call.numbered || (call.repeat > 2 && call.feet?.length === call.repeat)) &&
+  call.feet &&
+  call.feet.length >= call.repeat
     ? { ...call, repeat: 1 }
     : call;
 
@@ -217,13 +219,13 @@ function candidatesOf(unit: Unit, places: number, alone: boolean, next: Figure |
   if (!asRun) {
     figure.forms.forEach((form, index) => {
       // A pivot said again has its own step forward each time.
-      if (figure.id === 'pivot' && unit.repeat > 0 && form.steps.length === 1) return;
+      if (figure === KNOWN.pivot && unit.repeat > 0 && form.steps.length === 1) return;
       list.push({
         steps: form.steps,
         length: form.steps.length,
         // A rock whose recover is written is the rock alone.
         cost:
-          index * COST.laterForm + (next?.id === 'recover' && figure.id === 'rock' && form.steps.length > 1 ? 2 : 0),
+          index * COST.laterForm + (next === KNOWN.recover && figure === KNOWN.rock && form.steps.length > 1 ? 2 : 0),
         rhythms: form.rhythms,
       });
     });
@@ -238,7 +240,7 @@ function candidatesOf(unit: Unit, places: number, alone: boolean, next: Figure |
   }
   if (call.implied) list.push({ steps: [], length: 0, cost: COST.impliedUnused });
   if (figure.rides && !alone) list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.ride });
-  if ((figure.id === 'turn' || (figure.id === 'full-turn' && call.joined)) && !alone) {
+  if ((figure === KNOWN.turn || (figure === KNOWN.fullTurn && call.joined)) && !alone) {
     list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.joinedTurn });
   }
   return list;

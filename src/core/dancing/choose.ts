@@ -4,7 +4,7 @@
  * another step is ever left out: it is told as too much.
  */
 import type { Call } from '../reading/calls';
-import { CLOSED } from '../vocabulary';
+import { KNOWN } from '../vocabulary';
 import { allotCounts, unitsOfCalls, type Allotment } from './allot';
 import { explainedBy, isTurnSaid } from './explanations';
 
@@ -114,7 +114,9 @@ function readingsOf(calls: readonly Call[]): Reading[] {
       before.size * COST.styling,
     );
   // `bring the left foot in and tap`: the foot comes in without its weight.
-  const brought = new Set(calls.filter((call, index) => call.figure === CLOSED && isOnlyGesture(calls[index + 1])));
+  const brought = new Set(
+    calls.filter((call, index) => call.figure === KNOWN.close && isOnlyGesture(calls[index + 1])),
+  );
   if (brought.size > 0)
     without(
       calls.flatMap((call, index) =>
@@ -152,7 +154,7 @@ const apart = (call: Call): readonly Call[] =>
         { ...call, direction: undefined },
         {
           ...call,
-          figure: CLOSED,
+          figure: KNOWN.close,
           direction: undefined,
           foot: undefined,
           footSpan: undefined,

@@ -10,7 +10,7 @@ import type { Call } from '../reading/calls';
 import type { CallGroup } from '../reading/line';
 import type { Marks } from '../reading/marks';
 import type { BlockText, Script, ScriptLine } from '../reading/script';
-import type { Figure } from '../vocabulary';
+import { KNOWN, type Figure } from '../vocabulary';
 import type { Allotted, Unit } from './allot';
 import { layBlock, roomToCopy, type LaidGroup, type LaidSection } from './layout';
 import { resolveCall, ridingTurn, type Assumption } from './resolve';
@@ -291,7 +291,7 @@ interface Riders {
 const NO_RIDERS: Riders = { onFirst: [], onLast: [] };
 
 const isRidingTurn = ({ unit, first, length }: Allotted): boolean =>
-  first >= 0 && length === 0 && (unit.figure?.id === 'turn' || unit.figure?.id === 'full-turn');
+  first >= 0 && length === 0 && (unit.figure === KNOWN.turn || unit.figure === KNOWN.fullTurn);
 
 /** A turn without counts of its own goes on to the next call's first action; joined by "and", or last, on to the one before. */
 function ridersOf(allotted: readonly Allotted[]): Riders[] {

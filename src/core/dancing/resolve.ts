@@ -7,7 +7,7 @@ import { isFoot, otherFoot, type Foot } from '../model/feet';
 import type { Span } from '../model/text';
 import { CIRCLE, otherWay, turnBetween, waySign, type Turn, type Way } from '../model/turns';
 import type { Call } from '../reading/calls';
-import { turnedPattern, type Figure } from '../vocabulary';
+import { KNOWN, turnedPattern, type Figure } from '../vocabulary';
 import type { PatternStep } from '../vocabulary/notation';
 import { runSteps, type Allotted, type Unit } from './allot';
 import { nextFoot, type DanceState } from './state';
@@ -93,9 +93,9 @@ export function ridingTurn(unit: Unit, state: DanceState): { turn: Turn; assumed
 
 function noteDirection(figure: Figure, call: Call, assumed: Assumption[]): void {
   // `side R, behind L, 1/4 R`: nobody wrote that a step turns there.
-  if (figure.id === 'step' && !call.nameSpan && call.turn?.amount !== undefined && !call.direction)
+  if (figure === KNOWN.step && !call.nameSpan && call.turn?.amount !== undefined && !call.direction)
     assumed.push({ kind: 'turned step', customary: true, span: call.span, value: 'forward' });
-  if (figure.id !== 'rock' || call.direction) return;
+  if (figure !== KNOWN.rock || call.direction) return;
   assumed.push({ kind: 'direction', customary: true, span: call.span, value: 'side' });
 }
 
@@ -176,7 +176,7 @@ function assumedWay(
 ): Way {
   const natural = naturalWay(figure, lead, state, direction);
   const way = natural ?? outWay(lead);
-  if (!figure.definite || figure.way === undefined || figure.id === 'full-turn') {
+  if (!figure.definite || figure.way === undefined || figure === KNOWN.fullTurn) {
     assumed.push({ kind: 'way', customary: natural !== undefined, span, value: way });
   }
   return way;

@@ -7,7 +7,7 @@ import type { Span } from '../model/text';
 import type { StepLine } from '../reading/line';
 import type { WeightClaim } from '../reading/marks';
 import type { Repeat } from '../reading/repeats';
-import { figureById, type Figure } from '../vocabulary';
+import { KNOWN, type Figure } from '../vocabulary';
 import { printCounts } from './counts';
 import { SLATE_STYLE, styledAmount, styledDirection, styledName, styledSide, tongueOf, type HouseStyle } from './style';
 
@@ -15,18 +15,18 @@ import { SLATE_STYLE, styledAmount, styledDirection, styledName, styledSide, ton
 export function printCall(call: Call, text: string, style: HouseStyle = SLATE_STYLE): string {
   const figure = call.figure as Figure;
   if (isVerbatim(call)) return text.slice(call.span.from, call.span.to);
-  if (figure.id === 'step' && call.more) return printSteps(call, text, style);
-  const closes = figure.id === 'step' && call.direction === 'together';
+  if (figure === KNOWN.step && call.more) return printSteps(call, text, style);
+  const closes = figure === KNOWN.step && call.direction === 'together';
   const tongue = tongueOf(style);
   const words = [
-    figure.id === 'turn' && tongue.turnTellsItself && isAmountAlone(call)
+    figure === KNOWN.turn && tongue.turnTellsItself && isAmountAlone(call)
       ? ''
-      : styledName(closes ? figureById('close') : figure, style),
-    figure.id === 'full-turn' ? '' : printFeet(call, style),
+      : styledName(closes ? KNOWN.close : figure, style),
+    figure === KNOWN.fullTurn ? '' : printFeet(call, style),
     closes ? '' : printDirection(call, style),
     call.repeat > 1 && !isCounted(call) ? `x${call.repeat}` : '',
     printTurn(call, style),
-    figure.id === 'full-turn' ? printStepping(call, style) : '',
+    figure === KNOWN.fullTurn ? printStepping(call, style) : '',
   ];
   const exception = call.at === undefined ? '' : `${tongue.onCount(call.at)} `;
   const part = call.firstCounts === undefined ? '' : tongue.firstCounts(call.firstCounts);
@@ -61,7 +61,7 @@ const isCounted = ({ numbered, feet, repeat }: Call): boolean =>
 /** After a colon a step is told by its direction alone: `side, behind, side, cross`. */
 function printDetail(call: Call, text: string, style: HouseStyle): string {
   const bare =
-    call.figure?.id === 'step' && !call.foot && !call.turn && call.direction !== undefined && call.unread.length === 0;
+    call.figure === KNOWN.step && !call.foot && !call.turn && call.direction !== undefined && call.unread.length === 0;
   return bare ? printPlaces(call, style) : midLine(printCall(call, text, style), style);
 }
 
@@ -95,7 +95,7 @@ function printFeet(call: Call, style: HouseStyle): string {
 function printDirection(call: Call, style: HouseStyle): string {
   const { direction, figure, foot, more } = call;
   const other = (): string => styledSide(otherFoot(foot ?? 'R'), style, true);
-  if (figure?.id === 'cross' && foot && (direction === undefined || direction === 'cross'))
+  if (figure === KNOWN.cross && foot && (direction === undefined || direction === 'cross'))
     return tongueOf(style).over(other());
   if (!direction) return '';
   if (foot && !more && (direction === 'behind' || direction === 'cross') && figure?.family === 'single')
@@ -119,7 +119,7 @@ function printTurn({ turn, figure, total }: Call, style: HouseStyle): string {
     ...(turn.target !== undefined && { target: hourOfFacing(turn.target) }),
     isOpen: turn.open === true,
     isTotal: total,
-    of: figure?.id === 'turn' || figure?.id === 'full-turn' ? figure.id : inPlace ? 'place' : 'figure',
+    of: figure === KNOWN.turn ? 'turn' : figure === KNOWN.fullTurn ? 'full-turn' : inPlace ? 'place' : 'figure',
     wording: style.turns,
   });
 }

@@ -60,17 +60,20 @@ const LEAD = new RegExp(
 );
 /** `in three steps`, `on the last step`: how a figure goes, and no step. */
 const MANNER =
-  /\b(?:(?:in|over|using|with|auf|in|mit|en)\s+(?:the\s+|den\s+)?(?:[2-4]|two|three|four|zwei|drei|vier|deux|trois|quatre)\s+(?:small\s+|little\s+|kleinen\s+|petits\s+)?(?:steps|schritten|pas)|(?:on|with|auf|mit|bei|beim|au|sur)\s+(?:the\s+|dem\s+|der\s+|le\s+|la\s+)?(?:first|second|third|fourth|last|final|ersten|zweiten|dritten|vierten|letzten|premier|deuxième|troisième|quatrième|dernier)\s+(?:step|one|beat|schritt|schlag|pas|temps))\b/giu;
+  /\b(?:(?:in|over|using|with|auf|mit|en)\s+(?:the\s+|den\s+)?(?:[2-4]|two|three|four|zwei|drei|vier|deux|trois|quatre)\s+(?:small\s+|little\s+|kleinen\s+|petits\s+)?(?:steps|schritten|pas)|(?:on|with|auf|mit|bei|beim|au|sur)\s+(?:the\s+|dem\s+|der\s+|le\s+|la\s+)?(?:first|second|third|fourth|last|final|ersten|zweiten|dritten|vierten|letzten|premier|deuxième|troisième|quatrième|dernier)\s+(?:step|one|beat|schritt|schlag|pas|temps))\b/giu;
 /** Words between a figure and its explanation: `side shuffle, which is right, left, right`. */
 const MEANS =
   /\s*[,;–—-]?\s*\b(?:which\s+(?:is|means|goes)|(?:so\s+)?that(?:'|’)s|(?:so\s+)?that\s+is|that\s+means|i\.e\.|meaning|namely|das\s+heißt|d\.\s?h\.|nämlich|c(?:'|’)est[ -]à[ -]dire|soit)(?=\s*:?\s)\s*:?/giu;
+/** `..., that's your Charleston`: its name once more. */
+const NAMED =
+  /[,;–—-]\s*(?:and\s+)?(?:that(?:'|’)s|that\s+is|this\s+is|there(?:'|’)s|das\s+(?:ist|war)|c(?:'|’)est|voilà)\s+(?:it|all|your|the|our|called|ein|eine|dein|deine|der|die|das|un|une|ton|ta|votre|le|la)\b[^,.;:]*/giu;
 /** `right jazz box without a turn`, `right then`, `of course`, `if you like`: said, and no step. */
 const IDLE =
   /(?:\b(?:and|then)\s+)?\b(?:step|stand|(?:put|place|take)\s+(?:the\s+|your\s+)?weight)\s+(?:down\s+)?on(?:to)?\s+it\b|\b(?:(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish))\b/gi;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =
-  /\bit\b|\bending|finish|landing|landet|endet|finissant|terminant|first|second|third|fourth|last|final|ersten|letzten|dritten|dernier|deuxième|troisième|leading|leads|start|begin|beginn|commen|abord|premier|zuerst|which|that|means|meaning|namely|heißt|d\.\s?h|nämlich|soit|dire|steps\b|schritt|\bpas\b|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|beginnt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+  /\bit\b|\bending|finish|landing|landet|endet|finissant|terminant|first|second|third|fourth|last|final|ersten|letzten|dritten|dernier|deuxième|troisième|leading|leads|start|begin|commen|abord|premier|zuerst|which|that|das\s+(?:ist|war)|voilà|c.est|means|meaning|namely|heißt|d\.\s?h|nämlich|soit|dire|steps\b|schritt|\bpas\b|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
 /** `counted`: the line opens with its counts. */
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
@@ -103,7 +106,9 @@ export function readAsides(text: string, start: number, vocabulary: Vocabulary, 
         walls: [],
       });
   };
-  const patterns = counted ? [OPTION, IDLE, ON_EVERY, MANNER, COUNTS_AGAIN] : [OPTION, IDLE, ON_EVERY, MANNER];
+  const patterns = counted
+    ? [OPTION, IDLE, NAMED, ON_EVERY, MANNER, COUNTS_AGAIN]
+    : [OPTION, IDLE, NAMED, ON_EVERY, MANNER];
   for (const pattern of patterns)
     for (const { index, 0: words } of rest.matchAll(pattern))
       if (index >= start) note({ from: index, to: index + words.length });

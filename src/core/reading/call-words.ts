@@ -2,14 +2,19 @@
 import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
 import { CIRCLE, type Way } from '../model/turns';
-import { AMOUNT_WORDS, DIRECTION_WORDS, FOOT_WORDS, REPEAT_WORDS, SIDE_WORDS, WAY_WORDS } from '../vocabulary/words';
-import { COMMON_VOCABULARY, figureById, type Figure } from '../vocabulary';
+import {
+  AMOUNT_WORDS,
+  DIRECTION_WORDS,
+  FILLERS,
+  FOOT_WORDS,
+  REPEAT_WORDS,
+  SIDE_WORDS,
+  WAY_WORDS,
+} from '../vocabulary/words';
+import { fused, KNOWN, type Figure } from '../vocabulary';
 import type { Token } from './tokens';
-import { GOES_ON, isSingle, type Call, type Draft } from './settle';
+import { isSingle, type Call, type Draft } from './settle';
 
-/** Verbs that a heel or a toe can follow as a noun: `touch L toe behind`. */
-const TOE_AND_HEEL: ReadonlySet<string> = new Set(['heel', 'toe']);
-const TAKES_TOE_AND_HEEL: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 'close', 'heel']);
 export const OBJECT_WORDS: ReadonlySet<string> = new Set([
   'towards',
   'toward',
@@ -34,9 +39,24 @@ export const IN_FRONT_WORDS: ReadonlySet<string> = new Set(['devant', 'vor']);
 export const RIDING_WORDS: ReadonlySet<string> = new Set(['turning']);
 /** `bring it home`: the foot that was named last. */
 export const PRONOUNS: ReadonlySet<string> = new Set(['it', 'ihn', 'diesen']);
+export const saysNothing = (word: string): boolean =>
+  FILLERS.has(word) || SAYS_NOTHING.has(word) || TOTAL_WORDS.has(word);
+
+/** What small words change in the call they stand in. */
+export function noteWord(draft: Draft, { word, to }: Token, lastWord: string): void {
+  if (draft.figure && PRONOUNS.has(word)) draft.it = true;
+  if (draft.same && OTHER_WORDS.has(word)) draft.same = 'mirrored';
+  // `links herum`: said with the way, and part of what is said.
+  if (word === 'herum') draft.to = to;
+  // `1/2 Drehung links herum auf beiden Ballen`: a pivot.
+  if (word === 'ballen' && lastWord === 'beiden' && draft.turnWord) draft.figure ??= KNOWN.pivot;
+  if (TOTAL_WORDS.has(word) && draft.repeat > 1) draft.total = true;
+}
+
 /** `then the same to the right`. */
 export const SAME_WORDS: ReadonlySet<string> = new Set([
   'repeat',
+  'another',
   'wiederholen',
   'repeter',
   'same',
@@ -74,12 +94,6 @@ export const PHRASE_OPENINGS: ReadonlySet<string> = new Set(
 /** Fractions that stand in the names of figures. */
 export const NAMED_AMOUNTS: Readonly<Record<number, string>> = { 12: 'quarter', 24: 'half', [CIRCLE]: 'full' };
 
-/** Figures whose names are lists of places, which may go on. */
-export const PLACES_OF: Readonly<Record<string, Direction[]>> = {
-  'side-together': ['side', 'together'],
-  'behind-side-cross': ['behind', 'side', 'cross'],
-};
-
 /** Two words for one place: `forward across`, `out to the side`. */
 const ONE_PLACE: ReadonlySet<string> = new Set([
   'forward cross',
@@ -95,32 +109,19 @@ const ONE_PLACE: ReadonlySet<string> = new Set([
 ]);
 
 /** A gesture, which may go on from place to place. */
-export const goesOn = ({ figure }: Draft): boolean => figure !== undefined && GOES_ON.has(figure.id);
+export const goesOn = ({ figure }: Draft): boolean => figure !== undefined && figure.manners.has('goesOn');
 
 /** A second place said in one breath is a further go of the same feet: `touch out in out`. The counts decide. */
 export function isFurtherPlace({ figure, direction, places }: Draft, next: Direction): boolean {
   const before = places[places.length - 1] ?? direction;
   if (!before || before === next || ONE_PLACE.has(`${before} ${next}`)) return false;
-  return figure === undefined || TAKES_PLACES.has(figure.id);
+  return figure === undefined || figure.manners.has('takesPlaces');
 }
-const TAKES_PLACES: ReadonlySet<string> = new Set([
-  'step',
-  'touch',
-  'tap',
-  'point',
-  'toe',
-  'heel',
-  'kick',
-  'jump',
-  'swivel',
-  'twist',
-  'walk',
-]);
 
 /** `R toe touches: side, together, side`: places after the colon of a gesture are gestures too. */
 export function asGestureOf(titled: Call, call: Call): Call {
   const { figure, foot, footSpan } = titled;
-  if (!figure || !GOES_ON.has(figure.id) || call.figure?.id !== 'step' || call.foot || call.turn) return call;
+  if (!figure || !figure.manners.has('goesOn') || call.figure !== KNOWN.step || call.foot || call.turn) return call;
   return { ...call, figure, ...(foot && { foot, footSpan }) };
 }
 
@@ -141,8 +142,19 @@ export function isOtherAhead(words: readonly string[], at: number, draft: Draft 
 }
 
 /** `rechte Ferse vorn auftippen`, `die Fußspitze tippt zur Seite`: the verb comes late and names nothing new. */
-export const isVerbAtEnd = ({ figure: before }: Draft, { id }: Figure): boolean =>
-  ['touch', 'tap', 'step'].includes(id) && before !== undefined && ['heel', 'toe', 'point'].includes(before.id);
+export const isVerbAtEnd = ({ figure: before }: Draft, { manners }: Figure): boolean =>
+  manners.has('comesLate') && before !== undefined && before.manners.has('waitsForVerb');
+
+/** `drei Schritte vorwärts gehen`: two words for one thing. */
+export const isSteppedTwice = ({ figure: before, sides }: Draft, figure: Figure): boolean =>
+  sides.length === 0 && figure !== before && [figure, before].every((one) => one?.manners.has('isStepping'));
+
+/** A gesture that lasts is done again on every count, a turn on both feet takes its time; a step is only slow. */
+export function takeTime(draft: Draft, counts: number): void {
+  const [step] = draft.figure?.forms[0].steps ?? [];
+  if (step?.effect === 'none' && step.word !== 'turn') draft.repeat = counts;
+  else if (step?.role === 'AB' && !draft.figure?.fills) draft.lasts = counts;
+}
 
 /** `over the left shoulder`: the way of a turn, and how many words say it. */
 export function shoulderAhead(words: readonly string[], at: number): { way: Way; length: number } | undefined {
@@ -161,18 +173,6 @@ export function epauleAhead(words: readonly string[], at: number): { way: Way; l
   return side && { way: side === 'R' ? 'right' : 'left', length: noun + 3 };
 }
 
-/** A kick or a heel and what the ball of the foot does after it, when the foot is named between them. */
-const KICK_BALLS: Readonly<Record<string, string>> = {
-  'kick ball-change': 'kick-ball-change',
-  'kick ball-step': 'kick-ball-step',
-  'kick ball-cross': 'kick-ball-cross',
-  'kick ball-side': 'kick-ball-side',
-  'kick ball-point': 'kick-ball-point',
-  'kick ball-touch': 'kick-ball-touch',
-  'heel ball-cross': 'heel-ball-cross',
-  'heel ball-step': 'heel-ball-step',
-};
-
 /** `heel R & heel L`: between two gestures of different feet the `&` closes the first. */
 export function closingBetween(before: Call, after: Call, text: string): Call | undefined {
   if (!before.foot || !after.foot || before.foot === after.foot || !isGesture(before) || !isGesture(after))
@@ -190,13 +190,12 @@ export function closingAtEnd(last: Call, text: string): Call | undefined {
 
 /** A turn that takes its time: the counts after the one it begins on. */
 export const lasting = (counts: number): Omit<Call, 'span'> => ({
-  figure: HOLD,
+  figure: KNOWN.hold,
   repeat: counts,
   total: false,
   joined: false,
   unread: [],
 });
-const HOLD = COMMON_VOCABULARY.findName(['hold'], 0)?.figure;
 
 /** `Full turn left: step back making a half, ...`: turns without a way go the way of the title. */
 export const turnedAs = ({ turn }: Call, call: Call): Call =>
@@ -206,7 +205,7 @@ export const turnedAs = ({ turn }: Call, call: Call): Call =>
 
 const closing = (foot: Foot, at: number): Call => ({
   span: { from: at, to: at + 1 },
-  figure: figureById('close'),
+  figure: KNOWN.close,
   foot,
   repeat: 1,
   total: false,
@@ -215,52 +214,37 @@ const closing = (foot: Foot, at: number): Call => ({
   unread: [],
 });
 
-const isGesture = ({ figure }: Call): boolean => figure !== undefined && GOES_ON.has(figure.id) && figure.id !== 'jump';
+const isGesture = ({ figure }: Call): boolean => figure !== undefined && figure.manners.has('gestures');
 
 /** A heel or a toe, and a gesture it can be the part of. */
 export const isPartOfGesture = ({ figure }: Draft, part: Figure): boolean =>
-  figure !== undefined && TOE_AND_HEEL.has(part.id) && TAKES_TOE_AND_HEEL.has(figure.id);
-
-/** Actions of which a heel or a toe is the part that does it: `drop R heel`. */
-const HAS_TOE_AND_HEEL: ReadonlySet<string> = new Set([
-  'drop',
-  'hook',
-  'bounce',
-  'slap',
-  'drag',
-  'scuff',
-  'brush',
-  'stomp',
-  'hitch',
-  'toe-fan',
-  'heel-fan',
-]);
+  figure !== undefined && part.manners.has('isPart') && figure.manners.has('givesWayToPart');
 
 /** `touch R heel`, `cross step R`, `cross toe strut R`: two names for one action. True when the second went into the first. */
 export function mergeName(draft: Draft, figure: Figure): boolean {
   const before = draft.figure as Figure;
-  const together = KICK_BALLS[`${before.id} ${figure.id}`];
+  const together = fused(before, figure);
   if (together) {
-    draft.figure = figureById(together);
+    draft.figure = together;
     return true;
   }
   if (mergeHow(draft, before, figure)) return true;
-  if (TOE_AND_HEEL.has(figure.id)) return mergeNoun(draft, before, figure);
+  if (figure.manners.has('isPart')) return mergeNoun(draft, before, figure);
   // `touche pointe PD à droite`
-  if (figure.id === 'point' && before.id === 'touch' && draft.sides.length === 0) {
+  if (figure === KNOWN.point && before === KNOWN.touch && draft.sides.length === 0) {
     draft.figure = figure;
     return true;
   }
   // `touche D croisé devant`: across is where it goes.
   const isPlain = draft.sides.length === 0 && before.forms[0].steps[0].direction === '*';
-  if (figure.id === 'cross' && (GOES_ON.has(before.id) || isPlain) && !draft.direction) {
+  if (figure === KNOWN.cross && (before.manners.has('goesOn') || isPlain) && !draft.direction) {
     draft.direction = 'cross';
     return true;
   }
   const takesDirection = figure.forms.some((form) => form.steps.some((step) => step.direction === '*'));
   const named = draft.sides.length === 0 || !isSingle(figure);
-  if (before.id !== 'cross' || draft.direction || !named || !takesDirection) return false;
-  if (figure.id === 'step') return true;
+  if (before !== KNOWN.cross || draft.direction || !named || !takesDirection) return false;
+  if (figure === KNOWN.step) return true;
   draft.figure = figure;
   draft.direction = 'cross';
   return true;
@@ -269,8 +253,8 @@ export function mergeName(draft: Draft, figure: Figure): boolean {
 /** How an action is done: `put the ball of R beside L`, `cross R toe over L`. */
 function mergeHow(draft: Draft, { id }: Figure, figure: Figure): boolean {
   if (draft.direction) return false;
-  const isBall = id === 'step' && figure.id === 'ball' && draft.sides.length === 0;
-  const isCrossed = id === 'cross' && TOE_AND_HEEL.has(figure.id);
+  const isBall = id === 'step' && figure === KNOWN.ball && draft.sides.length === 0;
+  const isCrossed = id === 'cross' && figure.manners.has('isPart');
   if (isCrossed) draft.direction = 'cross';
   if (isBall || isCrossed) draft.figure = figure;
   return isBall || isCrossed;
@@ -281,10 +265,10 @@ const PUTS: ReadonlySet<string> = new Set(['place', 'put', 'set', 'poser', 'pose
 
 /** `swivel heels right, toes right`: parts of both feet go on with what was named. */
 export const goesOnSwivelling = ({ figure, nameSpan }: Draft, previous: Call, text: string): boolean =>
-  (previous.figure?.id === 'swivel' || previous.figure?.id === 'twist') &&
+  previous.figure?.manners.has('swivels') === true &&
   figure !== undefined &&
   nameSpan !== undefined &&
-  TOE_AND_HEEL.has(figure.id) &&
+  figure.manners.has('isPart') &&
   /(?:heels|toes|fersen|hacken|spitzen|talons|pointes)$/i.test(text.slice(nameSpan.from, nameSpan.to));
 
 function mergeNoun(draft: Draft, before: Figure, noun: Figure): boolean {
@@ -294,22 +278,22 @@ function mergeNoun(draft: Draft, before: Figure, noun: Figure): boolean {
   }
   // `touch R toe behind the left heel`: the part of the other foot.
   if (draft.sides.length > 1 && draft.direction) return true;
-  if (TAKES_TOE_AND_HEEL.has(before.id)) {
-    if (before.id !== 'point' || noun.id === 'heel') draft.figure = noun;
+  if (before.manners.has('givesWayToPart')) {
+    if (before !== KNOWN.point || noun === KNOWN.heel) draft.figure = noun;
     return true;
   }
-  if (before.id === 'swivel' || before.id === 'twist') {
+  if (before.manners.has('swivels')) {
     // `swivel heels, toes, heels`: the first names what swivels, each further one is a swivel more.
     if (draft.noun !== undefined) draft.places.push(null);
     draft.noun = noun.id;
     return true;
   }
-  return HAS_TOE_AND_HEEL.has(before.id);
+  return before.manners.has('namesPart');
 }
 
 /** `shuffle forward stepping R L R`, `coaster L step`: the word brings nothing but the feet. `ahead`: the next two words. */
 export function onlyNamesFeet(draft: Draft, figure: Figure, ahead: readonly string[]): boolean {
-  if (figure.id !== 'step' || isSingle(draft.figure as Figure)) return false;
+  if (figure !== KNOWN.step || isSingle(draft.figure as Figure)) return false;
   const [next = ' break', after = ' break'] = ahead;
   if (next === ' break') return draft.sides.length > 0;
   const isSide = (word: string): boolean => word in SIDE_WORDS || word in FOOT_WORDS;
@@ -324,9 +308,12 @@ export function closingBrackets(tokens: readonly Token[]): readonly number[] {
   return closes;
 }
 
+/** Parts of the foot that one stands on. */
+const BEARERS: ReadonlySet<string> = new Set(['ball', 'heel', 'toe']);
+
 /** `on the ball`, `on R heel`, `on your toes`: the part of the foot that bears the weight. */
 export function standsOn(words: readonly string[], at: number): boolean {
-  if (words[at] !== 'ball' && !TOE_AND_HEEL.has(words[at])) return false;
+  if (!BEARERS.has(words[at])) return false;
   let before = at - 1;
   while (before > at - 4 && (/^(?:the|your|dem|den|le|la)$/.test(words[before] ?? '') || words[before] in SIDE_WORDS))
     before -= 1;

@@ -5,9 +5,10 @@
  * belongs to it. Nothing is dropped in silence: words that carry no meaning here are kept with their places in `unread`.
  * Which foot is free is not known here: a call that names no foot leaves it open for dancing.
  */
+import type { Foot } from '../model/feet';
 import { joinSpans } from '../model/text';
 import { CIRCLE, readHour, type Facing, type Way } from '../model/turns';
-import { COMMON_VOCABULARY, figureById, findParted, type Figure, type Vocabulary } from '../vocabulary';
+import { COMMON_VOCABULARY, findParted, KNOWN, placesNamed, type Figure, type Vocabulary } from '../vocabulary';
 import {
   AMOUNT_WORDS,
   ARTICLES,
@@ -19,19 +20,8 @@ import {
   SIDE_WORDS,
   WAY_WORDS,
 } from '../vocabulary/words';
-import {
-  footOf,
-  impliedFigure,
-  isOnlyAgain,
-  isSingle,
-  isTurnOf,
-  newDraft,
-  settle,
-  withFeet,
-  type Call,
-  type CalledTurn,
-  type Draft,
-} from './settle';
+import { FinishedCalls } from './finished';
+import { isSingle, newDraft, type Call, type CalledTurn, type Draft } from './settle';
 import { readTokens, type Token } from './tokens';
 import * as small from './call-words';
 
@@ -42,16 +32,13 @@ export function readCalls(text: string, start = 0, vocabulary: Vocabulary = COMM
   return new CallReader(text, readTokens(text, start, vocabulary.signs), vocabulary).read();
 }
 
-const PIVOT = figureById('pivot');
-const STYLE = figureById('arms');
-
 const standsInside = (word: string): boolean => ARTICLES.has(word) || word in SIDE_WORDS || word in FOOT_WORDS;
 
 class CallReader {
   private readonly words: string[];
   /** As `words`, with fractions and numbers in the words that figures are named with: `cross, 1/4, 1/4, cross`. */
   private readonly spelt: string[];
-  private readonly calls: Call[] = [];
+  private readonly calls: FinishedCalls;
   private draft: Draft | undefined;
   private at = 0;
   private joint: 'none' | 'and' | 'with' = 'none';
@@ -62,19 +49,17 @@ class CallReader {
   /** The first call of the clause. */
   private clause = 0;
   private closes: readonly number[] | undefined;
-  private detailOf: number | undefined;
-  /** Nothing was read behind the colon yet. */
-  private opensDetail = false;
   /** The clause opens with "with" and a foot. */
   private withFoot = false;
   /** Places of words that belong to a name further left. */
   private readonly inName = new Set<number>();
 
   constructor(
-    private readonly text: string,
+    text: string,
     private readonly tokens: readonly Token[],
     private readonly vocabulary: Vocabulary,
   ) {
+    this.calls = new FinishedCalls(text);
     this.words = tokens.map((token) => (token.kind === 'word' ? token.word : ` ${token.kind}`));
     this.spelt = tokens.map((token, index) =>
       token.kind === 'amount'
@@ -88,10 +73,7 @@ class CallReader {
   read(): Call[] {
     while (this.at < this.tokens.length) this.readNext();
     this.finishClause();
-    const last = this.calls[this.calls.length - 1];
-    const closing = last && small.closingAtEnd(last, this.text);
-    if (closing) this.calls.push(closing);
-    return this.withDetail();
+    return this.calls.all();
   }
 
   private readNext(): void {
@@ -109,7 +91,7 @@ class CallReader {
     if (token.kind === 'open') return this.takeOpen();
     if (token.kind === 'bracket') return this.takeBracket(token.word);
     if (token.kind === 'number') return this.takeNumber(token);
-    if (this.inName.has(this.at)) return this.takeRestOfName();
+    if (this.inName.has(this.at)) return this.consume(this.ensure(), 1);
     const name = this.vocabulary.findName(this.spelt, this.at);
     if (!name || (name.length === 1 && isSingle(name.figure))) {
       const parted = findParted(this.words, this.at, standsInside);
@@ -151,9 +133,7 @@ class CallReader {
       return;
     }
     this.at += 1;
-    const bracket = { times: Math.min(often, 16) };
-    for (let index = this.bracketFrom; index < this.calls.length; index++)
-      this.calls[index] = { ...this.calls[index], bracket };
+    this.calls.bracketFrom(this.bracketFrom, Math.min(often, 16));
   }
 
   /** `Chasse right (R L R)`: the feet of the figure, one by one; the side before them says where it goes. */
@@ -169,21 +149,8 @@ class CallReader {
 
   private startDetail(): void {
     this.finishClause();
-    if (this.calls.length > 0 && this.detailOf === undefined) {
-      this.detailOf = this.calls.length;
-      this.opensDetail = true;
-    }
+    this.calls.startDetail();
     this.at += 1;
-  }
-
-  private withDetail(): Call[] {
-    const from = this.detailOf;
-    if (from === undefined || from >= this.calls.length) return this.calls;
-    const at = small.titleOf(this.calls, from - 1);
-    const titled = this.calls[at];
-    const detail = this.calls.slice(from).map((call) => small.turnedAs(titled, small.asGestureOf(titled, call)));
-    const span = joinSpans(titled.span, detail[detail.length - 1].span);
-    return [...this.calls.slice(0, at), { ...titled, span, detail }];
   }
 
   private takeJoint(joint: 'and' | 'with'): void {
@@ -215,17 +182,13 @@ class CallReader {
 
   // Figures
 
-  /** `in place` is a direction, `place R forward` a step; a heel after `touch` is a noun and is taken with the figure. */
-  private isOnlyNoun(name: { figure: Figure; length: number }): boolean {
-    if (name.length > 1) return false;
-    const word = this.words[this.at];
-    if (word === 'place' && this.lastWord === 'in') return true;
-    return false;
-  }
+  /** `in place` is a direction, `place R forward` a step. */
+  private isOnlyNoun = ({ length }: { readonly length: number }): boolean =>
+    length === 1 && this.words[this.at] === 'place' && this.lastWord === 'in';
 
   private takeFigure(figure: Figure, length: number): void {
     const draft = this.draft;
-    if (figure.id === 'turn' || figure.id === 'full-turn') return this.takeTurnWord(figure, length);
+    if (figure === KNOWN.turn || figure === KNOWN.fullTurn) return this.takeTurnWord(figure, length);
     // `turning on the ball of R`: what bears the weight is no step.
     if (draft && small.standsOn(this.words, this.at)) return this.skip(small.bearingLength(this.words, this.at, draft));
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
@@ -252,7 +215,7 @@ class CallReader {
     next.nameSpan = { from: this.tokens[this.at].from, to: this.tokens[this.at + length - 1].to };
     next.verb = this.words[this.at];
     next.noun = /^(?:swivel|twist) (\w+)/.exec(this.spelt.slice(this.at, this.at + length).join(' '))?.[1];
-    if (figure.id === 'recover' && next.direction) next.direction = undefined;
+    if (figure === KNOWN.recover && next.direction) next.direction = undefined;
     this.lastWasTurn = false;
     this.joint = 'none';
     this.consume(next, length);
@@ -264,23 +227,17 @@ class CallReader {
     this.takeFigure(figure, 1);
   }
 
-  private takeRestOfName(): void {
-    if (this.draft) this.consume(this.draft, 1);
-    else this.skip(1);
-  }
-
   /** A second name in one breath that opens no call of its own. */
   private isOneCall(draft: Draft, figure: Figure): boolean {
     // `tip with the right heel`
-    const isPart = this.joint === 'with' && small.isPartOfGesture(draft, figure);
-    if (this.joint !== 'none' && !isPart) return false;
+    if (this.joint !== 'none' && !(this.joint === 'with' && small.isPartOfGesture(draft, figure))) return false;
     const ahead = this.words[this.at + 1];
     // `recover weight back on L`: two names of one figure.
     const isPurpose = /^(?:to|zum|pour)$/.test(this.lastWord);
     if (figure === draft.figure && (draft.sides.length === 0 || isPurpose) && this.lastWord !== this.words[this.at])
       return true;
     const hasFoot = ahead !== undefined && (ahead in SIDE_WORDS || ahead in FOOT_WORDS);
-    if (small.isVerbAtEnd(draft, figure) && !hasFoot) return true;
+    if (!hasFoot && (small.isVerbAtEnd(draft, figure) || small.isSteppedTwice(draft, figure))) return true;
     return (
       small.mergeName(draft, figure) || small.onlyNamesFeet(draft, figure, this.words.slice(this.at + 1, this.at + 3))
     );
@@ -297,7 +254,7 @@ class CallReader {
     const draft = this.ensure();
     draft.turnWord = true;
     if (draft.words === 0 && small.RIDING_WORDS.has(this.words[this.at])) draft.rides = true;
-    this.mergeTurn(draft, figure.id === 'full-turn' ? { amount: CIRCLE } : {}, length);
+    this.mergeTurn(draft, figure === KNOWN.fullTurn ? { amount: CIRCLE } : {}, length);
     this.consume(draft, length);
     this.lastWasTurn = true;
     this.joint = 'none';
@@ -365,7 +322,7 @@ class CallReader {
     // `turning 1/4 right on count 3`, `scuff left on 4` say when.
     if (/^(?:on|auf|sur|count|counts|bei)$/.test(this.lastWord) && this.draft?.figure) return this.skip(1);
     if (/^(?:counts?|beat|temps|comptes?|taktschlaege?)$/.test(next ?? '')) {
-      if (this.draft?.figure?.id === 'hold') this.draft.repeat = Math.min(token.value, 16);
+      if (this.draft?.figure === KNOWN.hold) this.draft.repeat = Math.min(token.value, 16);
       if (this.draft) this.consume(this.draft, 2);
       else this.skip(2);
       return;
@@ -404,12 +361,9 @@ class CallReader {
     return false;
   }
 
-  /** A gesture that lasts is done again on every count; a step is not. */
   private takeLength(counts: number, length: number): void {
     const draft = this.ensure();
-    const [step] = draft.figure?.forms[0].steps ?? [];
-    if (step?.effect === 'none' && step.word !== 'turn') draft.repeat = counts;
-    else if (step?.role === 'AB' && !draft.figure?.fills) draft.lasts = counts;
+    small.takeTime(draft, counts);
     this.consume(draft, length);
   }
 
@@ -434,7 +388,7 @@ class CallReader {
     const isBefore = phrase === 'in front' && !small.isOtherAhead(this.words, this.at + 1, this.draft);
     let direction = isInFront ? 'cross' : isBefore ? 'forward' : DIRECTION_WORDS[phrase];
     let draft = this.ensure();
-    const split = draft.figure && this.joint === 'none' ? small.PLACES_OF[draft.figure.id] : undefined;
+    const split = draft.figure && this.joint === 'none' ? placesNamed(draft.figure) : undefined;
     if (split && direction !== split[split.length - 1] && draft.places.length === 0) {
       // `side together forward`: the named figure was only the beginning of a list of places.
       [draft.figure, draft.direction, draft.places] = [undefined, split[0], split.slice(1)];
@@ -457,36 +411,50 @@ class CallReader {
   }
 
   private takeSide(token: Token): void {
-    const sure = token.word in FOOT_WORDS || /^(foot|fuss)$/.test(this.words[this.at + 1] ?? '');
     const foot = FOOT_WORDS[token.word] ?? SIDE_WORDS[token.word];
     const next = this.words[this.at + 1] ?? '';
-    // `turn to the left wall`
-    if (this.draft?.turnWord && this.draft.turn?.amount === undefined && /^(?:wall|wand|mur)$/.test(next)) {
-      this.mergeTurn(this.draft, { amount: CIRCLE / 4, way: foot === 'R' ? 'right' : 'left' }, 2);
-      return this.consume(this.draft, 2);
-    }
-    if (BODY_NOUNS.has(next) && !this.vocabulary.findName(this.spelt, this.at + 1)) {
-      // `right shoulder forward` moves no foot; `clap with the left hand` says how.
-      if (this.draft || this.joint === 'with' || this.calls.length === this.clause + 1) return this.skip(2);
-      this.ensure().figure = STYLE;
-      return this.consume(this.ensure(), 2);
-    }
-    const draft = this.draft;
-    if (!sure && this.lastWasTurn && draft?.turn && draft.turn.way === undefined)
-      return this.takeWay(foot === 'R' ? 'right' : 'left', 1);
-    // `R heel & L heel`: a foot before the next figure's name belongs to that figure.
-    const named = draft?.figure && this.joint === 'and' && draft.sides.length > 0;
-    if (draft && (this.opensNewStep(draft, next) || (named && this.vocabulary.findName(this.spelt, this.at + 1))))
-      this.finishCall();
+    const sure = token.word in FOOT_WORDS || /^(foot|fuss)$/.test(next);
+    if (this.takeWallNamed(foot, next) || this.takeBodySide(next)) return;
+    const way: Way = foot === 'R' ? 'right' : 'left';
+    if (!sure && this.lastWasTurn && this.draft?.turn && this.draft.turn.way === undefined) return this.takeWay(way, 1);
+    if (this.draft && this.isOfNext(this.draft, next)) this.finishCall();
     const target = this.ensure();
+    const isOther = target.sides.length === 1 && target.sides[0].foot !== foot;
+    if (sure && this.lastWord === 'and' && isOther) target.both = true;
     const span = { from: token.from, to: token.to };
-    const toSide =
-      /^(to|a|nach|vers|zu|zum|to the)$/.test(this.lastWord) ||
-      (this.lastWord === 'the' && this.words[this.at - 2] === 'to');
-    if (sure && this.lastWord === 'and' && target.sides.length === 1 && target.sides[0].foot !== foot)
-      target.both = true;
-    target.sides.push({ foot, span, sure, afterObject: this.lastWord === 'over', toSide });
+    target.sides.push({ foot, span, sure, afterObject: this.lastWord === 'over', toSide: this.isAfterTo() });
     this.consume(target, 1);
+  }
+
+  private isAfterTo(): boolean {
+    if (/^(to|a|nach|vers|zu|zum|to the)$/.test(this.lastWord)) return true;
+    return this.lastWord === 'the' && this.words[this.at - 2] === 'to';
+  }
+
+  /** `turn to the left wall` */
+  private takeWallNamed(foot: Foot, next: string): boolean {
+    const { draft } = this;
+    if (!draft?.turnWord || draft.turn?.amount !== undefined || !/^(?:wall|wand|mur)$/.test(next)) return false;
+    this.mergeTurn(draft, { amount: CIRCLE / 4, way: foot === 'R' ? 'right' : 'left' }, 2);
+    this.consume(draft, 2);
+    return true;
+  }
+
+  /** `right shoulder forward` moves no foot; `clap with the left hand` says how. */
+  private takeBodySide(next: string): boolean {
+    if (!BODY_NOUNS.has(next) || this.vocabulary.findName(this.spelt, this.at + 1)) return false;
+    if (this.draft || this.joint === 'with' || this.calls.length === this.clause + 1) this.skip(2);
+    else {
+      this.ensure().figure = KNOWN.arms;
+      this.consume(this.ensure(), 2);
+    }
+    return true;
+  }
+
+  /** A foot that begins what comes next: `R heel & L heel`, `R forward L beside`. */
+  private isOfNext(draft: Draft, next: string): boolean {
+    const named = draft.figure && this.joint === 'and' && draft.sides.length > 0;
+    return this.opensNewStep(draft, next) || Boolean(named && this.vocabulary.findName(this.spelt, this.at + 1));
   }
 
   /** `R forward L beside`: a second foot that goes somewhere of its own starts another step. */
@@ -501,16 +469,11 @@ class CallReader {
       this.ensure().same = 'as it was';
       return this.consume(this.ensure(), 1);
     }
-    if (this.draft?.figure && small.PRONOUNS.has(token.word)) this.draft.it = true;
-    if (this.draft?.same && small.OTHER_WORDS.has(token.word)) this.draft.same = 'mirrored';
-    if (FILLERS.has(token.word) || small.SAYS_NOTHING.has(token.word) || small.TOTAL_WORDS.has(token.word)) {
-      // `links herum`: said with the way, and part of what is said.
-      if (token.word === 'herum' && this.draft) this.draft.to = token.to;
-      // `1/2 Drehung links herum auf beiden Ballen`: a pivot.
-      if (token.word === 'ballen' && this.lastWord === 'beiden' && this.draft?.turnWord) this.draft.figure ??= PIVOT;
-      if (small.TOTAL_WORDS.has(token.word) && this.draft && this.draft.repeat > 1) this.draft.total = true;
-      if (!/^(the|a|an|your|den|dem|le|la)$/.test(token.word) || !/^(?:to|over)$/.test(this.lastWord))
-        this.lastWord = token.word;
+    if (this.draft) small.noteWord(this.draft, token, this.lastWord);
+    if (small.saysNothing(token.word)) {
+      // `to the left`, `over the left`: an article changes nothing.
+      const isArticle = /^(the|a|an|your|den|dem|le|la)$/.test(token.word) && /^(?:to|over)$/.test(this.lastWord);
+      if (!isArticle) this.lastWord = token.word;
       this.at += 1;
       return;
     }
@@ -531,9 +494,7 @@ class CallReader {
   private takePartOf(counts: number, noun: Token | undefined, length: number): boolean {
     if (!noun || !/^(?:counts?|beats?|temps)$/.test(noun.word)) return false;
     if (this.draft?.figure) this.finishCall();
-    const last = this.calls[this.calls.length - 1];
-    if (!last) return false;
-    this.calls[this.calls.length - 1] = { ...last, firstCounts: counts, span: joinSpans(last.span, noun) };
+    if (!this.calls.keepFirst(counts, noun)) return false;
     this.skip(length);
     return true;
   }
@@ -549,47 +510,7 @@ class CallReader {
   }
 
   private finishCall(): void {
-    const draft = this.draft;
+    if (this.draft) this.calls.add(this.draft);
     this.draft = undefined;
-    if (!draft) return;
-    const isOpening = this.opensDetail;
-    this.opensDetail = false;
-    const previous = this.calls[this.calls.length - 1];
-    if (isOnlyAgain(draft) && previous) {
-      const span = { from: draft.from, to: draft.to };
-      this.calls.push({ span, again: draft.repeat, repeat: 1, total: false, joined: false, unread: [span] });
-      return;
-    }
-    if (draft.same && !draft.figure && previous) {
-      const span = { from: draft.from, to: draft.to };
-      const lead = draft.sides[0]?.foot;
-      this.calls.push({
-        span,
-        again: 1,
-        mirrored: lead ?? draft.same === 'mirrored',
-        repeat: 1,
-        total: false,
-        joined: false,
-        unread: [],
-      });
-      return;
-    }
-    if (previous && isTurnOf(draft, previous)) {
-      this.calls[this.calls.length - 1] = { ...previous, turn: draft.turn, span: joinSpans(previous.span, draft) };
-      return;
-    }
-    const longer =
-      !draft.figure && previous?.figure
-        ? withFeet(previous, draft, this.detailOf === this.calls.length, isOpening)
-        : undefined;
-    if (longer) return void (this.calls[this.calls.length - 1] = longer);
-    if (!draft.figure) draft.figure = impliedFigure(draft, previous);
-    else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
-    if (draft.it && draft.sides.length === 0 && previous) draft.sides.push(...footOf(previous));
-    const call = settle(draft);
-    const closing = previous && small.closingBetween(previous, call, this.text);
-    if (closing) this.calls.push(closing);
-    this.calls.push(closing ? { ...call, joined: false } : call);
-    if (draft.lasts) this.calls.push({ ...small.lasting(draft.lasts - 1), span: { from: draft.to, to: draft.to } });
   }
 }

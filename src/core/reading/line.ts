@@ -8,7 +8,7 @@ import { readCounts, type Counts } from './counts';
 import { countsBehind, openingCounts, saidStretches, type CountedStretch } from './count-words';
 import { HALF_COUNT } from '../vocabulary/notation';
 import { isFoot } from '../model/feet';
-import { COMMON_VOCABULARY, WEIGHT_TAKEN, type Vocabulary } from '../vocabulary';
+import { COMMON_VOCABULARY, KNOWN, type Vocabulary } from '../vocabulary';
 import { readRepeat, type Repeat } from './repeats';
 import { readMarks, type Marks } from './marks';
 
@@ -127,7 +127,7 @@ const stepsSaid = (claims: Marks['weightClaims'], from: number, to: number): Cal
       : [
           {
             span,
-            figure: WEIGHT_TAKEN,
+            figure: KNOWN.weightChange,
             nameSpan: span,
             foot: weight,
             footSpan: span,

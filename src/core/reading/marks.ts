@@ -74,6 +74,11 @@ function dropRunningCounts(marks: { facingClaims: Marks['facingClaims'][number][
   if (counts) marks.facingClaims = marks.facingClaims.filter((claim) => !bare.includes(claim));
 }
 
+function claimOf(weight: string): WeightClaim | undefined {
+  if (/^(?:both|beiden?|(?:les )?deux)$/.test(weight)) return 'both';
+  return weight === 'none' ? 'none' : sideNamed(weight);
+}
+
 function readRound(
   marks: { -readonly [K in keyof Marks]: Marks[K][number][] },
   span: Span,
@@ -86,11 +91,7 @@ function readRound(
     return marks.weightClaims.push({ span, weight: 'none' }) > 0;
   const weight = WEIGHT.exec(inner)?.[1]?.toLowerCase();
   if (weight) {
-    const claim: WeightClaim | undefined = /^(?:both|beiden?|(?:les )?deux)$/.test(weight)
-      ? 'both'
-      : weight === 'none'
-        ? 'none'
-        : sideNamed(weight);
+    const claim = claimOf(weight);
     return claim !== undefined && marks.weightClaims.push({ span, weight: claim }) > 0;
   }
   const wall = WALL_FACING.exec(inEnglish(inner)?.text ?? inner);

@@ -20,7 +20,7 @@ export interface Repeat {
 }
 
 const OPENING =
-  /^[\s:.–—-]*(?:(?:and|now|then|und|dann|puis)\s+)*(?:repeat|(?:do|dance)\s+(?=(?:the\s+)?(?:first|last|counts?|sections?|sec\.?|s)\s*\d)|(?:do\s+)?(?:(?:exactly|just)\s+)?(?:the\s+)?(?:(?:very|exact)\s+)?same(?:\s+(?:again|as|thing))?(?=\s*(?:again|as|to|on|but|with|leading|starting|now|other|opposite|mirrored|going|counts?|steps?|once|$|[,.;:\d(]))|as\s+above|wiederholen|(?:noch\s?mal\s+|noch\s+einmal\s+)?(?:dasselbe|das\s+(?:gleiche|selbe|ganze))|reprendre|repeter|(?:la\s+)?m[eê]me\s+chose|idem|pareil)(?![\p{L}])/iu;
+  /^[\s:.–—-]*(?:(?:and|now|then|und|dann|puis)\s+)*(?:repeat|(?:do|dance)\s+(?=(?:the\s+)?(?:first|last|counts?|sections?|sec\.?|s)\s*\d)|(?:do\s+)?(?:(?:exactly|just)\s+)?(?:the\s+)?(?:(?:very|exact)\s+)?same(?:\s+(?:again|as|thing))?(?=\s*(?:again|as|to|on|but|with|leading|starting|now|other|opposite|mirrored|going|counts?|steps?|$|[,.;:\d(]))|as\s+above|wiederholen|(?:noch\s?mal\s+|noch\s+einmal\s+)?(?:dasselbe|das\s+(?:gleiche|selbe|ganze))|reprendre|repeter|(?:la\s+)?m[eê]me\s+chose|idem|pareil)(?![\p{L}])/iu;
 const SECTION = /\b(?:section|sec\.?|s)\s*(\d{1,2})\b/i;
 const COUNTS = /(?:counts?|beats?|steps?|lines?|above|repeat|as)?\s*\b(\d{1,2})\s*&?\s*(?:-|to)\s*(\d{1,2})\s*(&)?/i;
 const NAMED: Readonly<Record<string, string>> = {

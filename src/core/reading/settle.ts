@@ -3,7 +3,7 @@ import type { Direction } from '../model/actions';
 import type { Foot } from '../model/feet';
 import { joinSpans, type Span } from '../model/text';
 import { CIRCLE, type Facing, type Way } from '../model/turns';
-import { figureById, turnCapacity, type Figure } from '../vocabulary';
+import { KNOWN, turnCapacity, type Figure } from '../vocabulary';
 
 export interface CalledTurn {
   /** Parts of a circle, without sign; undefined when the line gives none. */
@@ -105,9 +105,6 @@ export const newDraft = (from: number, joined: boolean): Draft => ({
 
 export const isSingle = (figure: Figure): boolean => figure.family === 'single';
 
-/** `touch R forward, side, back`: a place alone goes on with the gesture before it; "together" closes the foot. */
-export const GOES_ON: ReadonlySet<string> = new Set(['touch', 'tap', 'point', 'toe', 'heel', 'kick', 'jump']);
-
 const bareDirection = ({ direction, turn }: Draft): boolean =>
   direction !== undefined && direction !== 'together' && direction !== 'place' && !turn;
 
@@ -121,7 +118,7 @@ export function impliedFigure(draft: Draft, previous: Call | undefined): Figure 
   const bare = !draft.direction && !draft.turn;
   if (previous?.figure && isSingle(previous.figure) && (draft.sides.length > 0 || draft.direction)) {
     if (previous.figure.bare === 'direction') return previous.figure;
-    if (GOES_ON.has(previous.figure.id) && draft.sides.length === 0 && bareDirection(draft)) {
+    if (previous.figure.manners.has('goesOn') && draft.sides.length === 0 && bareDirection(draft)) {
       draft.sides.push(...footOf(previous));
       return previous.figure;
     }
@@ -129,17 +126,17 @@ export function impliedFigure(draft: Draft, previous: Call | undefined): Figure 
     if (bare && draft.sides.length > 1 && draft.sides[draft.sides.length - 1].toSide) draft.direction = 'side';
     else if (bare && draft.sides.length > 0) {
       draft.direction = previous.direction;
-      return previous.figure.id === 'rock' ? figureById('recover') : previous.figure;
+      return previous.figure === KNOWN.rock ? KNOWN.recover : previous.figure;
     }
   }
-  if (isTurnedStep(draft, previous)) return figureById('step');
+  if (isTurnedStep(draft, previous)) return KNOWN.step;
   if (isOnBothFeet(draft)) {
     draft.sides = [];
-    return figureById('pivot');
+    return KNOWN.pivot;
   }
   const wholeTurn = draft.turnWord && draft.turn?.amount === CIRCLE;
-  if (!wholeTurn && (draft.direction || draft.sides.some((side) => !side.afterObject))) return figureById('step');
-  if (draft.turn || draft.turnWord) return figureById(draft.turn?.amount === CIRCLE ? 'full-turn' : 'turn');
+  if (!wholeTurn && (draft.direction || draft.sides.some((side) => !side.afterObject))) return KNOWN.step;
+  if (draft.turn || draft.turnWord) return draft.turn?.amount === CIRCLE ? KNOWN.fullTurn : KNOWN.turn;
   return undefined;
 }
 
@@ -147,11 +144,11 @@ export function impliedFigure(draft: Draft, previous: Call | undefined): Figure 
 function namedFigure({ figure, direction, sides, turn, turnWord }: Draft): Figure | undefined {
   // `full turn left stepping R L`: the feet of the figure, not steps that share a turn.
   const few = sides.length === 2 || sides.length === 3;
-  if (figure?.id === 'step' && turnWord && turn?.amount === CIRCLE && few && !direction) return figureById('full-turn');
+  if (figure === KNOWN.step && turnWord && turn?.amount === CIRCLE && few && !direction) return KNOWN.fullTurn;
   const towards = sides.length === 2 && sides[1].toSide && sides[1].foot !== sides[0].foot;
-  if (figure?.id === 'slide' && (direction === 'together' || direction === 'in' || towards)) return figureById('drag');
-  if (figure?.id === 'sit' && sides.length > 0) return figureById('sit-on');
-  if (figure?.id === 'jump' && sides.length === 1 && !sides[0].toSide) return figureById('jump-on');
+  if (figure === KNOWN.slide && (direction === 'together' || direction === 'in' || towards)) return KNOWN.drag;
+  if (figure === KNOWN.sit && sides.length > 0) return KNOWN.sitOn;
+  if (figure === KNOWN.jump && sides.length === 1 && !sides[0].toSide) return KNOWN.jumpOn;
   return figure;
 }
 
@@ -161,7 +158,7 @@ const isTurnedStep = ({ turn, turnWord, direction }: Draft, previous: Call | und
   turn.amount < CIRCLE &&
   !turnWord &&
   !direction &&
-  previous?.figure?.id === 'step' &&
+  previous?.figure === KNOWN.step &&
   previous.direction !== undefined &&
   previous.direction !== 'forward' &&
   !previous.direction.startsWith('diagonal');
@@ -178,10 +175,10 @@ export function settle(draft: Draft): Call {
     figure,
     nameSpan: draft.nameSpan,
     // `croiser devant`, "cross in front": across is what the figure says already.
-    direction: figure?.id === 'cross' && draft.direction === 'forward' ? undefined : draft.direction,
+    direction: figure === KNOWN.cross && draft.direction === 'forward' ? undefined : draft.direction,
     more: draft.places.length > 0 ? draft.places : undefined,
     // A hip or a body rolls one way round without turning anybody.
-    turn: figure?.id === 'roll' ? undefined : draft.turn,
+    turn: figure === KNOWN.roll ? undefined : draft.turn,
     repeat: draft.repeat,
     numbered: draft.numbered,
     at: draft.at,
@@ -223,9 +220,6 @@ function settleSides(call: { -readonly [K in keyof Call]: Call[K] }, draft: Draf
   call.foot ??= footOfTurn(call);
 }
 
-/** "Drag L to R", "close R to L": the side is the other foot. */
-const NEVER_ASIDE: ReadonlySet<string> = new Set(['close', 'stomp', 'drag']);
-
 function settleSide(
   call: { -readonly [K in keyof Call]: Call[K] },
   figure: Figure | undefined,
@@ -255,7 +249,7 @@ function settleSide(
   const takesDirection = figure?.forms.some((form) => form.steps.some((step) => step.direction === '*'));
   // `LF small step left`: a foot that is named already goes there.
   const goesThere = !side.sure && first.sure && side.foot === call.foot;
-  if ((side.toSide || goesThere) && takesDirection && !call.direction && !NEVER_ASIDE.has(figure?.id ?? ''))
+  if ((side.toSide || goesThere) && takesDirection && !call.direction && !figure?.manners.has('neverAside'))
     call.direction = 'side';
 }
 

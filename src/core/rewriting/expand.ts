@@ -1,4 +1,5 @@
 /** A line spelt out foot by foot in words that read back to the same moments. */
+import { KNOWN } from '../vocabulary';
 import type { DancedGroup, DancedLine, Moment } from '../dancing/dance';
 import type { Action, ActionWord } from '../model/actions';
 import { otherFoot } from '../model/feet';
@@ -41,7 +42,7 @@ function timed(group: DancedGroup, style: HouseStyle): string[] {
   );
   const holds = group.empty.map((tick) => ({ tick, words: 'hold' }));
   const riders = group.calls.filter(
-    ({ rides, figure }) => rides && figure?.forms[0].steps[0].role === '-' && figure.id !== 'turn',
+    ({ rides, figure }) => rides && figure?.forms[0].steps[0].role === '-' && figure !== KNOWN.turn,
   );
   const list = [...moments, ...holds].sort((a, b) => a.tick - b.tick).map(({ words }) => words);
   if (riders.length > 0 && list.length > 0)

@@ -1,4 +1,5 @@
 /** Two states of a dance compared in dancers' words: what each line says now, and what comes of it on the walls. */
+import { KNOWN } from '../vocabulary';
 import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/dance';
 import { CIRCLE, hourOfFacing } from '../model/turns';
 import { printCalls } from '../printing/calls';
@@ -205,7 +206,7 @@ function callChange(before: Call, after: Call): string | undefined {
       ...(own.target !== undefined && { target: hourOfFacing(own.target) }),
       isOpen: own.open === true,
       isTotal: false,
-      of: figure?.id === 'full-turn' ? 'full-turn' : 'place',
+      of: figure === KNOWN.fullTurn ? 'full-turn' : 'place',
       wording: 'turning',
     });
   };

@@ -5,7 +5,7 @@ import { otherFoot, type Foot } from '../model/feet';
 import { TICKS_A_COUNT, tickOfCount } from '../model/ticks';
 import { CALL_COLUMN } from '../printing/calls';
 import { printCounts } from '../printing/counts';
-import { FIGURES, houseName, type Figure } from '../vocabulary';
+import { FIGURES, houseName, KNOWN, type Figure } from '../vocabulary';
 import { LANGUAGES } from '../vocabulary/figures';
 import { findDancedLine } from './explain';
 import { nextCount } from './next-counts';
@@ -100,7 +100,7 @@ function offer(figure: Figure, name: string, state: DanceState): Offer {
   const opening = form.steps.find((step) => step.role === 'A' || step.role === 'B');
   const free = nextFoot(state);
   const lead: Foot = opening?.role === 'B' ? otherFoot(free) : free;
-  const takesFoot = opening !== undefined && figure.bare !== 'way' && figure.id !== 'pivot';
+  const takesFoot = opening !== undefined && figure.bare !== 'way' && figure !== KNOWN.pivot;
   return {
     insert: sentenceCase(takesFoot ? `${name} ${lead}` : name),
     name: houseName(figure),

@@ -5,7 +5,7 @@ import { amountWords, hourOfFacing } from '../model/turns';
 import { printCounts } from '../printing/counts';
 import { actionSentence } from '../printing/moments';
 import { readScript } from '../page/read-script';
-import { FIGURES, houseName, turnCapacity, type Figure } from '../vocabulary';
+import { FIGURES, houseName, KNOWN, turnCapacity, type Figure } from '../vocabulary';
 import type { Care, Family } from '../vocabulary/figures';
 import { plainLetters } from '../lexicon/letters';
 import { readOwnFigure } from '../vocabulary/own';
@@ -110,7 +110,7 @@ function danceEntry(figure: Figure, name: string, lead: Foot, personal: string):
     const danced = danceLine(`${counts} ${name}`, weight, personal);
     return danced ? [explainForm(danced, counts)] : [];
   });
-  const named = figure.bare === 'way' || figure.id === 'pivot' || opening.role !== 'A' ? name : `${name} ${lead}`;
+  const named = figure.bare === 'way' || figure === KNOWN.pivot || opening.role !== 'A' ? name : `${name} ${lead}`;
   return {
     lead,
     forms,

@@ -1,4 +1,5 @@
 /** The JSON a check answers with: the command line and the service print it, other programs read it. */
+import { KNOWN } from '../vocabulary';
 import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/dance';
 import type { Finding } from '../model/findings';
 import { applyEdits, positionOf } from '../model/text';
@@ -104,8 +105,8 @@ function reportCalls({ calls, line }: DancedLine): { figure: string | null; name
     .filter((call, index, all) => all.indexOf(call) === index);
   return written.flatMap((call, index) => {
     const next = written[index + 1];
-    if (call.figure?.id === 'recover' && written[index - 1]?.figure?.id === 'rock') return [];
-    if (call.figure?.id === 'rock' && next?.figure?.id === 'recover')
+    if (call.figure === KNOWN.recover && written[index - 1]?.figure === KNOWN.rock) return [];
+    if (call.figure === KNOWN.rock && next?.figure === KNOWN.recover)
       return [{ figure: 'rock-recover', name: printCalls([call, next], line.text) }];
     return [{ figure: call.figure?.id ?? null, name: printCalls([call], line.text) }];
   });

@@ -3,8 +3,10 @@
  */
 import { plainLetters } from '../lexicon/letters';
 import { amountWords, CIRCLE, type Way } from '../model/turns';
+import type { Direction } from '../model/actions';
 import { type Foot } from '../model/feet';
 import { FIGURE_ROWS, LANGUAGES, type FigureRow } from './figures';
+import { fusedId, KNOWN_IDS, mannersOf, PLACES_NAMED, type Manner } from './manners';
 import { readForm, readPattern, type Form, type PatternStep } from './notation';
 import {
   ABBREVIATIONS,
@@ -24,6 +26,8 @@ export interface Figure extends Omit<FigureRow, 'forms' | 'run' | 'turned'> {
   readonly forms: readonly Form[];
   readonly run?: readonly PatternStep[];
   readonly turned: ReadonlyMap<string, readonly PatternStep[]>;
+  /** What it does beside others in a line. */
+  readonly manners: ReadonlySet<Manner>;
   /** The rows' own notation, for the Figures screen and for tests. */
   readonly row: FigureRow;
 }
@@ -34,6 +38,7 @@ export const compileFigure = (row: FigureRow): Figure => ({
   row,
   forms: row.forms.map(readForm),
   run: row.run === undefined ? undefined : readPattern(row.run),
+  manners: mannersOf(row.id),
   turned: new Map(Object.entries(row.turned ?? {}).map(([key, text]) => [key, readPattern(text)])),
 });
 
@@ -48,11 +53,23 @@ export function figureById(id: string): Figure {
   return figure;
 }
 
-/** The weight goes to the other foot, and nothing moves. */
-export const WEIGHT_TAKEN: Figure = figureById('weight-change');
+type Camel<S extends string> = S extends `${infer Head}-${infer Tail}` ? `${Head}${Capitalize<Camel<Tail>>}` : S;
+type Known = { readonly [Id in (typeof KNOWN_IDS)[number] as Camel<Id>]: Figure };
 
-/** A foot comes beside the other and takes the weight. */
-export const CLOSED: Figure = figureById('close');
+/** The figures that grammar speaks of by name. */
+export const KNOWN = Object.fromEntries(
+  KNOWN_IDS.map((id) => [id.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase()), figureById(id)]),
+) as Known;
+
+/** The figure that two names are together, with a foot between them. */
+export function fused(first: Figure, second: Figure): Figure | undefined {
+  const id = fusedId(first.id, second.id);
+  return id === undefined ? undefined : BY_ID.get(id);
+}
+
+/** The places a name lists; undefined for names that list none. */
+export const placesNamed = (figure: Figure): readonly Direction[] | undefined =>
+  (PLACES_NAMED as Readonly<Record<string, readonly Direction[]>>)[figure.id];
 
 /** The spelling of a turned figure, where the table has one: by way relative to the leading foot, then by amount alone. */
 export function turnedPattern(figure: Figure, lead: Foot, turn: number): readonly PatternStep[] | undefined {
@@ -241,7 +258,7 @@ export function turnCapacity(figure: Figure): number {
     steps.reduce((sum, { turn }) => sum + (turn === 'whole' ? 0 : turn), 0),
   );
   const whole = figure.forms.some(({ steps }) => steps.some(({ turn }) => turn === 'whole'));
-  const inPlace = figure.bare === 'way' || figure.share !== undefined || figure.id === 'monterey';
+  const inPlace = figure.bare === 'way' || figure.share !== undefined || figure === KNOWN.monterey;
   const named = figure.definite ? (figure.amount ?? 0) : 0;
   if (named > 0) return greatest(spelt, named);
   return greatest(spelt, whole || figure.share !== undefined ? (inPlace ? CIRCLE : CIRCLE / 2) : 0);

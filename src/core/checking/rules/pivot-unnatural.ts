@@ -1,3 +1,4 @@
+import { KNOWN } from '../../vocabulary';
 import { naturalWay } from '../../dancing/resolve';
 import { wayOfTurn, type Way } from '../../model/turns';
 import type { Dance, DancedCall, DancedLine } from '../../dancing/dance';
@@ -35,7 +36,7 @@ export const pivotUnnatural: Rule = {
       const { before, action } = call.moments[at];
       const stepped = at > 0 ? call.moments[at - 1].action : lastStep(line, call);
       const natural: Way | undefined =
-        call.figure.id === 'turn'
+        call.figure === KNOWN.turn
           ? action.foot === 'L'
             ? 'left'
             : 'right'

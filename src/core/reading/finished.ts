@@ -1,0 +1,99 @@
+/** The calls of a line that are read to their end: what a clause adds to the one before it, or begins. */
+import { joinSpans, type Span } from '../model/text';
+import * as small from './call-words';
+import { footOf, impliedFigure, isOnlyAgain, isTurnOf, settle, withFeet, type Call, type Draft } from './settle';
+
+const again = (span: Span, more: Pick<Call, 'again' | 'mirrored'>): Call => ({
+  span,
+  ...more,
+  repeat: 1,
+  total: false,
+  joined: false,
+  unread: [span],
+});
+
+export class FinishedCalls {
+  private readonly calls: Call[] = [];
+  private detailOf: number | undefined;
+  /** Nothing was read behind the colon yet. */
+  private opensDetail = false;
+
+  constructor(private readonly text: string) {}
+
+  get length(): number {
+    return this.calls.length;
+  }
+
+  add(draft: Draft): void {
+    const isOpening = this.opensDetail;
+    this.opensDetail = false;
+    const previous = this.calls[this.calls.length - 1];
+    if (previous && (this.repeats(draft) || this.goesOn(previous, draft, isOpening))) return;
+    if (!draft.figure) draft.figure = impliedFigure(draft, previous);
+    else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
+    if (draft.it && draft.sides.length === 0 && previous) draft.sides.push(...footOf(previous));
+    const call = settle(draft);
+    const closing = previous && small.closingBetween(previous, call, this.text);
+    if (closing) this.calls.push(closing);
+    this.calls.push(closing ? { ...call, joined: false } : call);
+    if (draft.lasts) this.calls.push({ ...small.lasting(draft.lasts - 1), span: { from: draft.to, to: draft.to } });
+  }
+
+  /** `..., twice`; `..., then the same to the right`. */
+  private repeats(draft: Draft): boolean {
+    const span = { from: draft.from, to: draft.to };
+    if (isOnlyAgain(draft)) this.calls.push(again(span, { again: draft.repeat }));
+    else if (draft.same && !draft.figure)
+      this.calls.push(again(span, { again: 1, mirrored: draft.sides[0]?.foot ?? draft.same === 'mirrored' }));
+    else return false;
+    return true;
+  }
+
+  /** A clause that only says more of the call before it: how it turns, on which feet. */
+  private goesOn(previous: Call, draft: Draft, isOpening: boolean): boolean {
+    const longer = isTurnOf(draft, previous)
+      ? { ...previous, turn: draft.turn, span: joinSpans(previous.span, draft) }
+      : !draft.figure && previous.figure
+        ? withFeet(previous, draft, this.detailOf === this.calls.length, isOpening)
+        : undefined;
+    if (longer) this.calls[this.calls.length - 1] = longer;
+    return longer !== undefined;
+  }
+
+  /** What comes next spells out what stands before it. */
+  startDetail(): void {
+    if (this.calls.length === 0 || this.detailOf !== undefined) return;
+    this.detailOf = this.calls.length;
+    this.opensDetail = true;
+  }
+
+  /** `(step R forward, pivot 1/2 left) x2` */
+  bracketFrom(start: number, times: number): void {
+    const bracket = { times };
+    for (let index = start; index < this.calls.length; index++) this.calls[index] = { ...this.calls[index], bracket };
+  }
+
+  /** `coaster L, first two counts`; false where there is no call to shorten. */
+  keepFirst(counts: number, said: Span): boolean {
+    const last = this.calls[this.calls.length - 1];
+    if (!last) return false;
+    this.calls[this.calls.length - 1] = { ...last, firstCounts: counts, span: joinSpans(last.span, said) };
+    return true;
+  }
+
+  all(): Call[] {
+    const last = this.calls[this.calls.length - 1];
+    const closing = last && small.closingAtEnd(last, this.text);
+    return this.withDetail(closing ? [...this.calls, closing] : this.calls);
+  }
+
+  private withDetail(calls: Call[]): Call[] {
+    const from = this.detailOf;
+    if (from === undefined || from >= calls.length) return calls;
+    const at = small.titleOf(calls, from - 1);
+    const titled = calls[at];
+    const detail = calls.slice(from).map((call) => small.turnedAs(titled, small.asGestureOf(titled, call)));
+    const span = joinSpans(titled.span, detail[detail.length - 1].span);
+    return [...calls.slice(0, at), { ...titled, span, detail }];
+  }
+}
