@@ -22,14 +22,14 @@ import {
 } from '../vocabulary/words';
 import { FinishedCalls } from './finished';
 import { isSingle, newDraft, type Call, type CalledTurn, type Draft } from './settle';
-import { readTokens, type Token } from './tokens';
+import { readTokens, type Meant, type Token } from './tokens';
 import * as small from './call-words';
 
 export type { Call, CalledTurn } from './settle';
 
 /** Reads the calls between `start` and the end of `text`, whose marks are already blanked out. */
-export function readCalls(text: string, start = 0, vocabulary: Vocabulary = COMMON_VOCABULARY): Call[] {
-  return new CallReader(text, readTokens(text, start, vocabulary.signs), vocabulary).read();
+export function readCalls(text: string, start = 0, vocabulary: Vocabulary = COMMON_VOCABULARY, meant?: Meant): Call[] {
+  return new CallReader(text, readTokens(text, start, vocabulary.signs, meant), vocabulary).read();
 }
 
 const standsInside = (word: string): boolean => ARTICLES.has(word) || word in SIDE_WORDS || word in FOOT_WORDS;

@@ -8,7 +8,7 @@ import { readCounts, type Counts } from './counts';
 import { countsBehind, openingCounts, saidStretches, type CountedStretch } from './count-words';
 import { HALF_COUNT } from '../vocabulary/notation';
 import { isFoot } from '../model/feet';
-import { COMMON_VOCABULARY, KNOWN, type Vocabulary } from '../vocabulary';
+import { COMMON_VOCABULARY, KNOWN, meantBy, type Vocabulary } from '../vocabulary';
 import { readRepeat, type Repeat } from './repeats';
 import { readMarks, type Marks } from './marks';
 
@@ -28,6 +28,13 @@ export interface StepLine {
   readonly start: number;
   readonly groups: readonly CallGroup[];
   readonly marks: Marks;
+  /** Words that were read as others, a slip of the finger away. */
+  readonly misspelt?: readonly Misspelt[];
+}
+
+export interface Misspelt {
+  readonly span: Span;
+  readonly word: string;
 }
 
 /** Some word of it names a step, or stands for other lines. */
@@ -97,10 +104,12 @@ function readMarked(
     vocabulary,
     opening !== undefined,
   );
+  const misspelt: Misspelt[] = [];
   const groups = stretchesOf(rest, start, opening).map(({ from, to, counts }, index): CallGroup => {
     const words = rest.slice(0, to);
     const repeat = readRepeat(words, from);
-    const calls = repeat ? [] : readCalls(words, from, vocabulary);
+    const [calls, slips] = repeat ? [[], []] : readSpelt(words, from, vocabulary, counts !== undefined);
+    misspelt.push(...slips);
     if (lead && index === 0 && calls[0] && isLedByNobody(calls[0]))
       calls[0] = { ...calls[0], foot: lead.foot, footSpan: lead.span };
     const said = repeat || !counts ? [] : stepsSaid(weightClaims, from, to);
@@ -110,6 +119,7 @@ function readMarked(
     text,
     start,
     groups,
+    ...(misspelt.length > 0 && { misspelt }),
     marks: {
       ...marks,
       weightClaims: [...marks.weightClaims, ...weightClaims],
@@ -117,6 +127,29 @@ function readMarked(
       notes: [...marks.notes, ...notes],
     },
   };
+}
+
+const UNREAD_COST = 2;
+const leftOver = (calls: readonly Call[]): number =>
+  calls.reduce((sum, { figure, unread }) => sum + unread.length + (figure ? 0 : UNREAD_COST), 0);
+
+/** The calls as they are written; where words of a counted line say nothing, as they were meant. */
+function readSpelt(
+  text: string,
+  from: number,
+  vocabulary: Vocabulary,
+  isCounted: boolean,
+): [Call[], readonly Misspelt[]] {
+  const calls = readCalls(text, from, vocabulary);
+  const left = isCounted ? leftOver(calls) : 0;
+  if (left === 0) return [calls, []];
+  const misspelt: Misspelt[] = [];
+  const meant = readCalls(text, from, vocabulary, (raw, at) => {
+    const word = meantBy(raw);
+    if (word) misspelt.push({ span: { from: at, to: at + raw.length }, word });
+    return word;
+  });
+  return leftOver(meant) < left && misspelt.length > 0 ? [meant, misspelt] : [calls, []];
 }
 
 /** What a statement of weight between two places would be as a step. */

@@ -47,7 +47,10 @@ function readAmount(text: string): number | undefined {
   return sign in FRACTION_SIGNS ? Number(whole || 0) * CIRCLE + FRACTION_SIGNS[sign] : undefined;
 }
 
-export function readTokens(text: string, start: number, signs?: Signs): Token[] {
+/** What a word that may be misspelt was meant to be. */
+export type Meant = (raw: string, at: number) => string | undefined;
+
+export function readTokens(text: string, start: number, signs?: Signs, meant?: Meant): Token[] {
   const tokens: Token[] = [];
   TOKEN.lastIndex = start;
   for (let match = TOKEN.exec(text); match; match = TOKEN.exec(text)) {
@@ -55,9 +58,10 @@ export function readTokens(text: string, start: number, signs?: Signs): Token[] 
     const place = { from: match.index, to: match.index + found.length };
     let group = 1;
     while (match[group] === undefined) group += 1;
-    const said = PATTERNS[group - 1][0] === 'word' ? signs?.get(found) : undefined;
+    const isWord = PATTERNS[group - 1][0] === 'word';
+    const said = isWord ? signs?.get(found) : undefined;
     if (said) for (const word of said) pushWord(tokens, word, place, false);
-    else pushToken(tokens, PATTERNS[group - 1][0], found, place, text);
+    else pushToken(tokens, PATTERNS[group - 1][0], (isWord && meant?.(found, match.index)) || found, place, text);
   }
   return tokens;
 }

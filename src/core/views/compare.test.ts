@@ -113,7 +113,7 @@ describe('a sheet that comes in', () => {
   });
 
   test('words nobody knows are set beside figures that may be meant', () => {
-    const own = studyText('## Section 1\n1&2 kik ball change R\n3&4 saylor step L\n');
+    const own = studyText('## Section 1\n1&2 kik ball change R\n3&4 sejlor step L\n');
     const offers = viewImport(own.dance, own.view, own.findings).lines.flatMap(({ unread }) =>
       unread.flatMap(({ figures }) => figures),
     );

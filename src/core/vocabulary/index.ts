@@ -6,6 +6,7 @@ import { amountWords, CIRCLE, type Way } from '../model/turns';
 import type { Direction } from '../model/actions';
 import { type Foot } from '../model/feet';
 import { FIGURE_ROWS, LANGUAGES, type FigureRow } from './figures';
+import { speller } from './misspelt';
 import { fusedId, KNOWN_IDS, mannersOf, PLACES_NAMED, type Manner } from './manners';
 import { readForm, readPattern, type Form, type PatternStep } from './notation';
 import {
@@ -91,6 +92,11 @@ const KNOWN_WORDS: ReadonlySet<string> = new Set([
   ...FILLERS,
   ...WEIGHT_NOUNS,
 ]);
+
+const spelt = speller(KNOWN_WORDS);
+
+/** The word that a slip of the finger made of another; undefined where it is a word, or may be several. */
+export const meantBy = (raw: string): string | undefined => (isKnownWord(raw) ? undefined : spelt(raw));
 
 /** A word of the trade or of what goes with it, in any form. */
 export const isKnownWord = (raw: string): boolean => KNOWN_WORDS.has(canonicalWord(raw));

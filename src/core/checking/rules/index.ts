@@ -29,6 +29,7 @@ import { wallsClaimed } from './walls-claimed';
 import { weightClaim } from './weight-claim';
 import { countsFilled } from './counts-filled';
 import { hasAName } from './has-a-name';
+import { misspelt } from './misspelt';
 import { mixedSides } from './mixed-sides';
 import { nameContradicts } from './name-contradicts';
 import { ownFigure } from './own-figure';
@@ -105,6 +106,7 @@ export const RULES: readonly Rule[] = [
   nameContradicts,
   hasAName,
   twoNames,
+  misspelt,
   mixedSides,
   spin,
   wallOnCorner,
