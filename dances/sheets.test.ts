@@ -32,10 +32,10 @@ test('sheets of our own, in voices that none of the others has', () => {
   const { right, sectionsRight, wallsRight, falseFindings, slips, slipsTold } = sumOf(
     scoreFolder(path.join(FOLDER, 'own')),
   );
-  expect(right).toBeGreaterThanOrEqual(721);
-  expect(sectionsRight).toBeGreaterThanOrEqual(202);
+  expect(right).toBeGreaterThanOrEqual(798);
+  expect(sectionsRight).toBeGreaterThanOrEqual(223);
   expect(wallsRight).toBeGreaterThanOrEqual(21);
-  expect(falseFindings).toBeLessThanOrEqual(7);
+  expect(falseFindings).toBeLessThanOrEqual(8);
   expect(slipsTold).toBe(slips);
 });
 

@@ -2,7 +2,7 @@ import { expect, readWords, script, test, truth } from './app';
 
 const MAIL = `<h1>Harbour Swing</h1><p>Music: Two Piers, 112 bpm</p>
 <h2>Section 1</h2><p>1&amp;2 Chassé nach rechts<br>3-4 Rock zurück mit links, Gewicht zurück auf rechts<br>5-8 Vine left, touch right</p>
-<h2>Section 2</h2><p>1-2 Step right fwd, pivot 1/2 left<br>3-4 wlk right, left<br>5-8 Jazz box right 1/4</p>
+<h2>Section 2</h2><p>1-2 Step right fwd, pivot 1/2 left<br>3-4 wolk right, left<br>5-8 Jazz box right 1/4</p>
 <p>Lift your heels</p><p onclick="steal()">love<script>steal()</script></p>`;
 
 const file = (name: string, content: string | Buffer) => ({
@@ -19,8 +19,8 @@ test('a mail is read line by line, settled beside what was understood, and put o
   await page.getByTestId('import-file').setInputFiles(file('harbour.html', MAIL));
   const told = page.getByTestId('import-truth');
   await expect(told).toContainText('to settle');
-  const line = page.locator('[data-open]', { has: page.locator('input[value="3-4 wlk right, left"]') });
-  await expect(line.getByRole('textbox')).toHaveValue('3-4 wlk right, left');
+  const line = page.locator('[data-open]', { has: page.locator('input[value="3-4 wolk right, left"]') });
+  await expect(line.getByRole('textbox')).toHaveValue('3-4 wolk right, left');
   await line.getByRole('textbox').focus();
   await line.getByRole('button', { name: /is walk$/ }).click();
   // A line becomes a note by its key, is joined by Backspace, split by Enter.
@@ -38,7 +38,7 @@ test('a mail is read line by line, settled beside what was understood, and put o
   await expect(truth(page)).toContainText('16 counts');
   await page.getByRole('link', { name: 'Revisions' }).click();
   await page.getByRole('button', { name: 'Show it' }).click();
-  await expect(page.getByText('3-4 wlk right, left')).toBeVisible();
+  await expect(page.getByText('3-4 wolk right, left')).toBeVisible();
 });
 
 test('words are pasted, split and joined by keys', async ({ page }) => {

@@ -6,7 +6,7 @@
 import type { Call } from '../reading/calls';
 import { KNOWN } from '../vocabulary';
 import { allotCounts, unitsOfCalls, type Allotment } from './allot';
-import { explainedBy, isTurnSaid } from './explanations';
+import { explainedBy, isTurnSaid, leadSaid } from './explanations';
 
 export interface Choice extends Allotment {
   /** Calls of the line that are not danced: explanations of others, and remarks. */
@@ -167,6 +167,8 @@ const apart = (call: Call): readonly Call[] =>
 /** `Chase turn, 1/2 left`: what is said of the turn behind the name is the figure's. */
 function withTurn(call: Call, calls: readonly Call[], explained: ReadonlySet<Call>): Call {
   const next = calls[calls.indexOf(call) + 1];
+  const lead = next && explained.has(next) ? leadSaid(call, next) : undefined;
+  if (lead) return { ...call, foot: lead, footSpan: next.footSpan };
   if (call.turn || !call.figure || !next?.turn || !explained.has(next) || !isTurnSaid(next, call.figure)) return call;
   return { ...call, turn: next.turn };
 }

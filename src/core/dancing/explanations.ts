@@ -30,6 +30,16 @@ export function explainedBy(title: Call, rest: readonly Call[]): number {
   return most;
 }
 
+/** The foot that an explanation says its figure is led by, where the name leaves it open: `crossing shuffle, right over left`. */
+export function leadSaid(title: Call, first: Call | undefined): Foot | undefined {
+  const opening = title.figure?.forms[0].steps[0];
+  if (title.foot || title.feet || title.travel || !first?.foot || opening?.role !== 'A') return undefined;
+  const turns = title.turn !== undefined;
+  return saysStep(first, first.foot, opening, { steps: [opening], turns, lead: undefined, place: 0 })
+    ? first.foot
+    : undefined;
+}
+
 /** `a full turn over the left shoulder`, behind a figure that turns. */
 export const isTurnSaid = (call: Call, figure: Figure): boolean =>
   call.figure !== undefined &&

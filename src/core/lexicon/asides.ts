@@ -24,7 +24,7 @@ const WEIGHT_GOES_ON = lexiconOf([
     true,
     {
       en: 'never leaves leave on onto to is ends end stays stay finishes finish finished now the your it over upon at with still in back fully bodyweight foot feet transferred again firmly lands land goes go comes come settles rests rest falls moves shifts passes towards going being ends-up up',
-      de: 'landet landen kommt kommen geht wechselt bleiben ruht lastet fällt dann wieder auf am ende ist bleibt bleib auf dem den der zum nach fuß füßen verlagern liegt nun wieder',
+      de: 'zurück vor vorn hinten verlagert wechselt landet landen kommt kommen geht wechselt bleiben ruht lastet fällt dann wieder auf am ende ist bleibt bleib auf dem den der zum nach fuß füßen verlagern liegt nun wieder',
       fr: 'sur est le la les pied pieds à au reste dessus fini finit passe va revient retombe du de corps en',
       nl: 'op is eindigt de het voet blijft',
     },

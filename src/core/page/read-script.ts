@@ -166,7 +166,17 @@ class ScriptReader {
 
   private headingOf(index: number, trimmed: string): Heading | undefined {
     const words = this.isMarked ? trimmed : bareHeading(trimmed);
+    if (/^\[\s*\d/.test(words) && this.isStepInBrackets(index)) return undefined;
     return this.placedHeading(words) ?? this.wordedHeading(words) ?? this.ownHeading(index, trimmed);
+  }
+
+  /** `[1-4] rocking chair` where the next line goes on with 5; `[9-16] ROCKS` over lines from 1 is a heading. */
+  private isStepInBrackets(index: number): boolean {
+    const { outline } = this;
+    const [own] = outline.countsOf(index);
+    if (!own || own.floating || !outline.hasSteps(index)) return false;
+    const [next] = outline.countsOf(outline.nextCounted(index));
+    return next?.ticks[0] === own.end || own.end - own.ticks[0] < tickOfCount(6);
   }
 
   /** `Teil 1`, `Part 2` in a sheet of another's manner: parts have letters there, numbers are sections. */

@@ -14,7 +14,7 @@ export const bareHeading = (line: string): string => line.replace(DRAWN, '').rep
 /** A section by its wording alone, wherever it stands; undefined for anything else. */
 export function wordedSection(line: string): Heading | undefined {
   if (line.length > LONGEST) return undefined;
-  const text = bareHeading(line);
+  const text = bareHeading(line).replace(/^\[(\p{L}+)\]/u, '$1');
   const opening = OPENING.exec(text);
   if (!opening) return undefined;
   const [whole, first, second] = opening;

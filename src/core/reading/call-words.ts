@@ -85,6 +85,7 @@ export const SAYS_NOTHING: ReadonlySet<string> = new Set(['over', 'face', 'squar
 export const TOTAL_WORDS: ReadonlySet<string> = new Set(['make', 'insgesamt', 'tout']);
 export const SOFT_JOINTS: ReadonlySet<string> = new Set(['and', 'und', 'et']);
 export const WITH_WORDS: ReadonlySet<string> = new Set(['with', 'mit', 'avec']);
+export const TOWARDS: ReadonlySet<string> = new Set(['to', 'a', 'nach', 'vers', 'zu', 'zum']);
 export const LONGEST_PHRASE = 3;
 /** First words of all directions, ways, amounts and repeats. */
 export const PHRASE_OPENINGS: ReadonlySet<string> = new Set(

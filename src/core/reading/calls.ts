@@ -266,7 +266,9 @@ class CallReader {
   }
 
   private takeAmount(value: number, length: number): void {
-    if (this.draft?.figure && this.draft.turn?.amount !== undefined) {
+    // `step R forward and half turn L`: a turn of its own.
+    const isApart = this.joint === 'and' && /^(?:turn|turning)$/.test(this.words[this.at + length] ?? '');
+    if (this.draft?.figure && (this.draft.turn?.amount !== undefined || isApart)) {
       this.finishCall();
       this.joinNext = true;
     }
@@ -427,8 +429,7 @@ class CallReader {
   }
 
   private isAfterTo(): boolean {
-    if (/^(to|a|nach|vers|zu|zum|to the)$/.test(this.lastWord)) return true;
-    return this.lastWord === 'the' && this.words[this.at - 2] === 'to';
+    return this.lastWord === 'the' ? this.words[this.at - 2] === 'to' : small.TOWARDS.has(this.lastWord);
   }
 
   /** `turn to the left wall` */

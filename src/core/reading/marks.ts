@@ -29,6 +29,7 @@ const REPEATED = /^\s*(?:x\s?\d|\d\s?x|twice|times)/i;
 
 const WEIGHT =
   /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|beide|beiden|deux|les deux|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
+const TAKES_WEIGHT = /^([a-z]+)(?:\s+foot)?\s+(?:takes|has|bears|gets)\s+(?:the\s+)?weight$/i;
 const FACING = /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
 const WALL_FACING = /^wall\s+(\d+):?\s+(\d{1,2}:\d{2})$/i;
 
@@ -47,6 +48,7 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
       const span = { from: offset as number, to: (offset as number) + whole.length };
       const blank = ' '.repeat(whole.length);
       if (cue !== undefined) marks.cues.push({ span, text: cue.trim() });
+      else if (square !== undefined && isOpeningCount(square, text.slice(0, span.from))) return whole;
       else if (square !== undefined) marks.notes.push(readNote(span, square));
       else if (arrow !== undefined) {
         const facing = readHour(arrow);
@@ -79,6 +81,9 @@ function claimOf(weight: string): WeightClaim | undefined {
   return weight === 'none' ? 'none' : sideNamed(weight);
 }
 
+const isInRow = (inner: string, text: string): boolean =>
+  digitsInRow(inner) !== undefined && (inner !== '12' || /\(\s*34/.test(text));
+
 function readRound(
   marks: { -readonly [K in keyof Marks]: Marks[K][number][] },
   span: Span,
@@ -89,7 +94,7 @@ function readRound(
   if (meant) return marks.accepted.push({ span, code: meant[1] }) > 0;
   if (/^(?:no weight|ohne gewicht|sans poids)$/i.test(inner))
     return marks.weightClaims.push({ span, weight: 'none' }) > 0;
-  const weight = WEIGHT.exec(inner)?.[1]?.toLowerCase();
+  const weight = (WEIGHT.exec(inner) ?? TAKES_WEIGHT.exec(inner))?.[1]?.toLowerCase();
   if (weight) {
     const claim = claimOf(weight);
     return claim !== undefined && marks.weightClaims.push({ span, weight: claim }) > 0;
@@ -100,7 +105,7 @@ function readRound(
     return facing !== undefined && marks.wallClaims.push({ span, wall: Number(wall[1]), facing }) > 0;
   }
   // `heel strut (12), heel strut (34)`: counts without a space.
-  if (digitsInRow(inner) && (inner !== '12' || /\(\s*34/.test(text))) return false;
+  if (isInRow(inner, text)) return false;
   const hour = FACING.exec(inner)?.[1];
   const facing = hour === undefined ? undefined : readHour(hour.replace('.', ':'));
   if (facing !== undefined) return marks.facingClaims.push({ span, facing }) > 0;
@@ -109,6 +114,10 @@ function readRound(
   if (/^(?:[rl](?:[\s,-]*[rl])+|x\s*\d+|\d+\s*x|twice)$/i.test(inner) || isFeet(inner)) return false;
   return marks.notes.push({ span, text: inner, walls: [] }) > 0;
 }
+
+/** `[1-2] step right`: counts that open a line stand in brackets of any kind. */
+const isOpeningCount = (inner: string, before: string): boolean =>
+  before.trim() === '' && /^\s*\d/.test(inner) && countsInBracket(inner.trim()) !== undefined;
 
 /** `(gauche, droit, gauche)`. */
 function isFeet(inner: string): boolean {

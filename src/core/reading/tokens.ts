@@ -32,7 +32,7 @@ const PATTERNS = [
   ['number', '\\d+'],
   ['word', 'w\\/|\\p{L}+'],
   // `Schritt vor - Pivot`: a dash between words ends a call; between feet (`l - r - l`) and counts it does not.
-  ['break', '[,;.+&]|(?<=\\s)-(?=\\s+(?!(?:[rldg]\\s*(?:-|$|[,.;)])|\\d)))'],
+  ['break', '[,;.+&]|(?<=\\s)-(?=\\s+(?!(?:[rldg]\\s*(?:-|$|[,.;)])|\\d(?!\\d?\\/))))'],
   ['colon', ':'],
   ['open', '\\?'],
   ['bracket', '[()]'],

@@ -87,7 +87,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('touch', { en: ['touch', 'tip'], de: ['tippen', 'auftippen', 'tippt', 'Tipp', 'Tip', 'tupfen', 'auftupfen', 'antupfen'], fr: ['touche', 'toucher'] }, ['1: [A touch *] +T'], { direction: 'together' }),
   single('tap', { en: ['tap'], de: ['antippen'], fr: ['taper', 'tapoter'] }, ['1: [A tap *] +T'], { direction: 'place' }),
   single('point', { en: ['point', 'toe point'], de: ['Fußspitze'], fr: ['pointe', 'pointer'] }, ['1: [A point *] +T'], { direction: 'side', bare: 'foot' }),
-  single('toe', { en: ['toe', 'touch toe', 'toe touch', 'toe tap'], de: ['Spitze', 'Spitzen'], fr: ['pointe de pied', 'pointe du pied'] }, ['1: [A toe *] +T'], { direction: 'forward' }),
+  single('toe', { en: ['toe', 'touch toe', 'toe touch', 'toe tap'], de: ['Spitze', 'Spitzen', 'Zehe', 'Zehen', 'Zehenspitze'], fr: ['pointe de pied', 'pointe du pied'] }, ['1: [A toe *] +T'], { direction: 'forward' }),
   single('heel', { en: ['heel', 'heel dig', 'heel touch', 'dig heel', 'touch heel', 'heel forward', 'heel tap', 'tap heel', 'dig'], de: ['Ferse', 'Hacke', 'Fersen', 'Hacken'], fr: ['talon'] }, ['1: [A heel *] +T'], { direction: 'forward' }),
   single('kick', { en: ['kick', 'low kick', 'swing', 'swing foot', 'swing leg'], de: ['kicken', 'kickt'], fr: ['kick', 'coup de pied', 'lancer', 'lancer la jambe', 'lancer le pied'] }, ['1: [A kick *] +T'], { direction: 'forward' }),
   single('flick', { en: ['flick'] }, ['1: [A flick *] +T'], { direction: 'back' }),
