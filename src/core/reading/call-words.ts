@@ -38,7 +38,7 @@ export const IN_FRONT_WORDS: ReadonlySet<string> = new Set(['devant', 'vor']);
 /** `vine left, turning a quarter`: a turn that goes on while something else is danced. */
 export const RIDING_WORDS: ReadonlySet<string> = new Set(['turning']);
 /** `bring it home`: the foot that was named last. */
-export const PRONOUNS: ReadonlySet<string> = new Set(['it', 'ihn', 'diesen']);
+const PRONOUNS: ReadonlySet<string> = new Set(['it', 'ihn', 'diesen']);
 export const saysNothing = (word: string): boolean =>
   FILLERS.has(word) || SAYS_NOTHING.has(word) || TOTAL_WORDS.has(word);
 
@@ -69,7 +69,7 @@ export const SAME_WORDS: ReadonlySet<string> = new Set([
   'mirror',
   'ditto',
 ]);
-export const OTHER_WORDS: ReadonlySet<string> = new Set([
+const OTHER_WORDS: ReadonlySet<string> = new Set([
   'other',
   'opposite',
   'andere',
@@ -80,9 +80,9 @@ export const OTHER_WORDS: ReadonlySet<string> = new Set([
   'mirrored',
 ]);
 /** Words of directions and turns that say nothing alone. */
-export const SAYS_NOTHING: ReadonlySet<string> = new Set(['over', 'face', 'square', 'count']);
+const SAYS_NOTHING: ReadonlySet<string> = new Set(['over', 'face', 'square', 'count']);
 /** What says that a turn is the sum over several goes. */
-export const TOTAL_WORDS: ReadonlySet<string> = new Set(['make', 'insgesamt', 'tout']);
+const TOTAL_WORDS: ReadonlySet<string> = new Set(['make', 'insgesamt', 'tout']);
 export const SOFT_JOINTS: ReadonlySet<string> = new Set(['and', 'und', 'et']);
 export const WITH_WORDS: ReadonlySet<string> = new Set(['with', 'mit', 'avec']);
 export const TOWARDS: ReadonlySet<string> = new Set(['to', 'a', 'nach', 'vers', 'zu', 'zum']);

@@ -17,6 +17,8 @@ export class FinishedCalls {
   private detailOf: number | undefined;
   /** Nothing was read behind the colon yet. */
   private opensDetail = false;
+  /** Behind the colon stand the feet of the call before it. */
+  private isListed = false;
 
   constructor(private readonly text: string) {}
 
@@ -56,8 +58,10 @@ export class FinishedCalls {
       : !draft.figure && previous.figure
         ? withFeet(previous, draft, this.detailOf === this.calls.length, isOpening)
         : undefined;
-    if (longer) this.calls[this.calls.length - 1] = longer;
-    return longer !== undefined;
+    if (!longer) return false;
+    if (this.detailOf === this.calls.length && longer.feet) this.isListed = true;
+    this.calls[this.calls.length - 1] = longer;
+    return true;
   }
 
   /** What comes next spells out what stands before it. */
@@ -89,7 +93,7 @@ export class FinishedCalls {
 
   private withDetail(calls: Call[]): Call[] {
     const from = this.detailOf;
-    if (from === undefined || from >= calls.length) return calls;
+    if (from === undefined || from >= calls.length || this.isListed) return calls;
     const at = small.titleOf(calls, from - 1);
     const titled = calls[at];
     const detail = calls.slice(from).map((call) => small.turnedAs(titled, small.asGestureOf(titled, call)));
