@@ -8,7 +8,7 @@ import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
 import type { Call } from '../reading/calls';
 import { MOST_COUNTS_A_LINE } from '../reading/counts';
 import { KNOWN, type Figure } from '../vocabulary';
-import type { PatternStep } from '../vocabulary/notation';
+import type { Form, PatternStep } from '../vocabulary/notation';
 
 /** One dancing of one call: a call written "x2" has two. */
 export interface Unit {
@@ -315,16 +315,34 @@ function rhythmCost(candidate: Candidate, ticks: readonly number[], place: numbe
   return cost;
 }
 
+const isGesture = (figure: Figure | undefined): boolean =>
+  figure?.family === 'single' &&
+  !figure.rides &&
+  figure.forms[0].steps[0].effect === 'none' &&
+  figure.forms[0].steps[0].role === 'A';
+
+/** As much of a figure as its neighbours leave it: a rock whose recover is written, a pivot after its step, a vine before its touch. */
+function usualForm(figure: Figure, before: Figure | undefined, next: Figure | undefined): Form {
+  const [whole] = figure.forms;
+  const isParted =
+    (figure === KNOWN.rock && next === KNOWN.recover) ||
+    (figure === KNOWN.pivot && before === KNOWN.step) ||
+    (isGesture(next) && whole.steps[whole.steps.length - 1].effect === 'none');
+  return (isParted && figure.forms.find(({ steps }) => steps.length === whole.steps.length - 1)) || whole;
+}
+
 /** Moments for calls that were written without counts, going on from `start`: each figure in its usual rhythm. */
 export function usualTicks(units: readonly Unit[], start: number): number[] {
   const ticks: number[] = [];
   let next = start;
-  for (const { figure, call } of units) {
+  for (const [index, { figure, call }] of units.entries()) {
     // What takes over a count of the call before it adds none.
     if (!figure || call.at !== undefined) continue;
     const feet = call.feet && figure.run ? call.feet.length : 0;
     const rhythm =
-      feet > 0 ? Array.from({ length: feet }, (_, index) => index * TICKS_A_COUNT) : figure.forms[0].rhythms[0];
+      feet > 0
+        ? Array.from({ length: feet }, (_, count) => count * TICKS_A_COUNT)
+        : usualForm(figure, units[index - 1]?.figure, units[index + 1]?.figure).rhythms[0];
     for (const offset of rhythm) ticks.push(next + offset);
     next = (Math.floor((next + rhythm[rhythm.length - 1]) / TICKS_A_COUNT) + 1) * TICKS_A_COUNT;
   }

@@ -1,6 +1,6 @@
 /** Where the counts of a sheet begin again: what every line says of counts, before anything is known of headings. */
 import { Memory } from '../model/memory';
-import { TICKS_A_COUNT } from '../model/ticks';
+import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
 import { greatest } from '../model/numbers';
 import { countsStandBehind, namesSteps, readStepLine } from '../reading/line';
 import type { Counts } from '../reading/counts';
@@ -54,6 +54,28 @@ export class Outline {
   }
 
   nextCounted = (index: number): number => this.next[index];
+
+  /** `[1-4] rocking chair` where the next line goes on with 5; `[9-16] ROCKS` over lines from 1 is a heading. */
+  isStepInBrackets(index: number): boolean {
+    const [own] = this.countsOf(index);
+    if (!own || own.floating || !this.hasSteps(index)) return false;
+    const [next] = this.countsOf(this.nextCounted(index));
+    return next?.ticks[0] === own.end || own.end - own.ticks[0] < tickOfCount(6);
+  }
+
+  /** `7-12: TWINKLES`: the lines right below it come to as many counts, in two or more goes. */
+  spansExactly(index: number): boolean {
+    const [own, more] = this.countsOf(index);
+    if (!own || more || own.floating) return false;
+    let [at, begin, reached] = [index + 1, -1, -1];
+    for (; this.countsOf(at).length > 0; at++) {
+      const [counts] = this.countsOf(at);
+      if (counts.floating || (reached >= 0 && counts.ticks[0] !== reached)) break;
+      if (begin < 0) begin = counts.ticks[0];
+      reached = counts.end;
+    }
+    return at > index + 2 && (begin === 0 || begin === own.ticks[0]) && reached - begin === own.end - own.ticks[0];
+  }
 }
 
 const NONE: readonly Counts[] = [];

@@ -83,6 +83,9 @@ const isSoundlyCounted = ({ groups: [first] }: StepLine): boolean =>
 const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
   figure !== undefined && unread.length === 0 && detail.every(isUnderstood);
 
+/** In capitals. */
+const isShouted = (line: string): boolean => /\p{Lu}{3}/u.test(line) && line === line.toUpperCase();
+
 type Push = (kind: LineKind, more?: Partial<ScriptLine>) => void;
 
 type Growing<T> = { -readonly [K in keyof T]: T[K] };
@@ -166,17 +169,8 @@ class ScriptReader {
 
   private headingOf(index: number, trimmed: string): Heading | undefined {
     const words = this.isMarked ? trimmed : bareHeading(trimmed);
-    if (/^\[\s*\d/.test(words) && this.isStepInBrackets(index)) return undefined;
+    if (/^\[\s*\d/.test(words) && this.outline.isStepInBrackets(index)) return undefined;
     return this.placedHeading(words) ?? this.wordedHeading(words) ?? this.ownHeading(index, trimmed);
-  }
-
-  /** `[1-4] rocking chair` where the next line goes on with 5; `[9-16] ROCKS` over lines from 1 is a heading. */
-  private isStepInBrackets(index: number): boolean {
-    const { outline } = this;
-    const [own] = outline.countsOf(index);
-    if (!own || own.floating || !outline.hasSteps(index)) return false;
-    const [next] = outline.countsOf(outline.nextCounted(index));
-    return next?.ticks[0] === own.end || own.end - own.ticks[0] < tickOfCount(6);
   }
 
   /** `Teil 1`, `Part 2` in a sheet of another's manner: parts have letters there, numbers are sections. */
@@ -371,6 +365,10 @@ class ScriptReader {
     const { block, outline } = this;
     if (this.isMarked || trimmed.startsWith('>') || (block && !HAS_SECTIONS.has(block.kind))) return undefined;
     const counted = outline.countsOf(index).length > 0;
+    if (counted && isShouted(trimmed) && outline.spansExactly(index)) {
+      this.hasRanges ||= rangeOf(bareHeading(trimmed)) !== undefined;
+      return headingByPlace(trimmed);
+    }
     const isSpan = counted && this.spansNext(index);
     const isSteps = counted && !isSpan && outline.hasSteps(index);
     const worded = wordedSection(trimmed);
