@@ -39,6 +39,23 @@ test('sheets of our own, in voices that none of the others has', () => {
   expect(slipsTold).toBe(slips);
 });
 
+test('the first minute: seven lines as one says them bring no slip, and two sections', () => {
+  const text = `# Evening Slack
+
+1-2 rock fwd on the right, recover weight back on the left
+3&4 shuffle back, right left right
+5-6 rock back left, forward again onto the right
+7&8 shuffle forward left
+1-2 step right and pivot half a turn left
+3-4 step right, pivot a quarter left
+5-8 jazz box, right over left
+`;
+  const { dance, findings } = studyText(text);
+  expect(findings.filter(({ severity }) => severity !== 'remark')).toEqual([]);
+  const [{ counts, after, sections }] = dance.parts;
+  expect([counts, sections.length, after.weight, after.facing]).toEqual([16, 2, 'L', 12]);
+});
+
 test('tidied, every sheet dances as before, and tidied again it stays as it is', () => {
   const stepsIn = (text: string): string[] => {
     const { parts, tags } = studyText(text).dance;

@@ -6,7 +6,7 @@
 import type { Call } from '../reading/calls';
 import { KNOWN } from '../vocabulary';
 import { allotCounts, unitsOfCalls, type Allotment } from './allot';
-import { explainedBy, isTurnSaid, leadSaid } from './explanations';
+import { explainedBy, isTurnSaid, leadSaid, opensAsSaid } from './explanations';
 
 export interface Choice extends Allotment {
   /** Calls of the line that are not danced: explanations of others, and remarks. */
@@ -47,7 +47,8 @@ function chooseAmong(calls: readonly Call[], ticks: readonly number[]): Choice {
   for (const said of repeatedIn(calls)) {
     const all = { ...allotCounts(unitsOfCalls(said), ticks), asides: NONE };
     if (!best || all.cost < best.cost) best = all;
-    if (best.cost < COST.enough || ticks.length === 0) return best;
+    const isOpen = said.some((call, index) => call.figure && opensAsSaid(call, said[index + 1]));
+    if ((best.cost < COST.enough && (!isOpen || best.cost < COST.explanation)) || ticks.length === 0) return best;
     for (const { danced, asides, cost } of readingsOf(said)) {
       if (danced.length === 0) continue;
       const found = allotCounts(unitsOfCalls(danced), ticks);

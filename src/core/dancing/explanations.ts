@@ -30,6 +30,14 @@ export function explainedBy(title: Call, rest: readonly Call[]): number {
   return most;
 }
 
+/** `jazz box, right over left`: what stands behind a name begins as the figure does, on its foot. */
+export function opensAsSaid(title: Call, first: Call | undefined): boolean {
+  if (title.figure?.family === 'single' || !first?.foot) return false;
+  return (
+    leadSaid({ ...title, foot: undefined, feet: undefined, travel: undefined }, first) === (title.foot ?? first.foot)
+  );
+}
+
 /** The foot that an explanation says its figure is led by, where the name leaves it open: `crossing shuffle, right over left`. */
 export function leadSaid(title: Call, first: Call | undefined): Foot | undefined {
   const opening = title.figure?.forms[0].steps[0];

@@ -196,7 +196,9 @@ class ScriptReader {
 
   /** Facts and plans. Several facts in a line are facts, whatever else it says. */
   private takeSaid(text: string, span: Span, push: Push): boolean {
-    const isHead = this.block === undefined;
+    // `1-2 rock R, recover weight back on L` names a weight and is no fact.
+    const isStep = this.outline.countsOf(this.lines.length).length > 0 && this.outline.hasSteps(this.lines.length);
+    const isHead = this.block === undefined && !isStep;
     const hasFacts = isHead && !this.isMarked && this.lines.length !== this.firstLine && factsSaid(text, 0).length > 1;
     if (hasFacts && this.takeHeaderLine(text, span, push)) return true;
     return this.takePlan(text, span, push) || (isHead && this.takeHeaderLine(text, span, push));

@@ -193,7 +193,7 @@ function printWritten(
   counts: NonNullable<StepLine['groups'][number]['counts']>,
   shift: number,
 ): string {
-  if (counts.problem || counts.floating) return line.text.slice(counts.span.from, counts.span.to);
+  if (counts.problem || counts.floating) return line.text.slice(counts.span.from, counts.span.to).trimEnd();
   return printCounts(
     counts.ticks.map((tick) => tick - shift),
     counts.borrows,
