@@ -4,6 +4,7 @@ import { hourOfFacing } from '../model/turns';
 import { studyText } from '../study';
 import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
+import { danceScript } from '../dancing/dance';
 import { readScript } from './read-script';
 import { wordedSection } from './section-heading';
 
@@ -61,6 +62,15 @@ test.each(PLANS)('plan: %s', (line, plan) => {
   });
   expect(said.join('; ')).toBe(plan);
 });
+
+test.each([';', ',', '\t', ' | '])('cells of a table stand apart, whatever parts them: %j', (part) => {
+  const rows = ['1 R step right', '2 L step together', '3 R step right', '4 L touch together', '5 L step left', '6 R touch together'];
+  const text = `Ebb\n\nSection 1\n${rows.map((row) => row.replaceAll(' ', part)).join('\n')}\n`;
+  const [{ moments }] = danceScript(readScript(text)).parts;
+  expect(moments.map(({ action: { foot, effect } }) => `${foot} ${effect}`)).toEqual([
+    'R takes', 'L takes', 'R takes', 'L none', 'L takes', 'R none',
+  ]);
+}); // prettier-ignore
 
 describe('sections', () => {
   const sections = (text: string) =>

@@ -127,8 +127,9 @@ function isFeet(inner: string): boolean {
 
 /** `... (1 2 3) then tap left (4)`: the number goes on with the counts of the bracket before it. */
 function goesOnCounting(inner: string, before: string): boolean {
+  if (!/^\d{1,2}$/.test(inner)) return false;
   const last = /\([^()]*\d[^()]*\D(\d{1,2})\s*\)[^()]*$/.exec(before)?.[1];
-  return last !== undefined && /^\d{1,2}$/.test(inner) && Number(inner) === Number(last) + 1;
+  return last !== undefined && Number(inner) === Number(last) + 1;
 }
 
 function readNote(span: Span, inner: string): Marks['notes'][number] {
