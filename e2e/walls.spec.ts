@@ -290,9 +290,11 @@ test('which tag is put is chosen; what was compared can be kept; the sheet has t
 
 test('a search can be stopped', async ({ page }) => {
   await openWalls(page, 'Ferry at Dusk');
-  // The worker is held back, so that there is something to stop.
+  // The worker is held back until the search was stopped, so that there is something to stop.
+  let letGo = (): void => undefined;
+  const stopped = new Promise<void>((resolve) => (letGo = resolve));
   await page.route('**/assets/searches-*.js', async (route) => {
-    await page.waitForTimeout(2500);
+    await stopped;
     await route.continue().catch(() => undefined);
   });
   await page.getByRole('button', { name: 'Ending', exact: true }).click();
@@ -300,6 +302,7 @@ test('a search can be stopped', async ({ page }) => {
   await expect(page.getByText('Looking …')).toBeVisible();
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByText('Looking …')).toHaveCount(0);
+  letGo();
   await expect(page.getByRole('button', { name: /^Take/ })).toHaveCount(0);
   await page.unrouteAll({ behavior: 'ignoreErrors' });
 });

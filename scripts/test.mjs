@@ -1,6 +1,7 @@
 /**
- * `npm test`: installs what is missing, then every check there is, two at a time (one a core). What a check prints is shown when it
- * ends; the last line is `N passed, N failed` over all tests.
+ * `npm test`: installs what is missing, then every check there is, two at a time (one a core), and last the browser tests, three at a
+ * time (each waits for its page now and then). What a check prints is shown when it ends; the last line is `N passed, N failed` over
+ * all tests.
  */
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
@@ -16,10 +17,9 @@ mkdirSync(results);
 
 /** The compiler in machine code: a quarter of the time. ESLint still reads the types of the one before it. */
 const COMPILER = at('node_modules', 'typescript-native', 'bin', 'tsc');
-const FIRST_PORT = 4317;
 /** Parts of about half a minute, so that no slot stands empty at the end. */
 const UNIT_PARTS = 4;
-const BROWSER_PARTS = 4;
+const BROWSER_WORKERS = 3;
 
 const parts = (count, jobOf) => Array.from({ length: count }, (_, index) => jobOf(index + 1, `${index + 1}/${count}`));
 
@@ -49,14 +49,6 @@ const jobs = [
       failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
     }),
   })),
-  ...parts(BROWSER_PARTS, (number, shard) => ({
-    name: `browser tests ${shard}`,
-    command: [tool('playwright'), 'test', `--shard=${shard}`, '--workers=1'],
-    env: { PORT: String(FIRST_PORT + number), REPORT: `test-results/browser-${number}.json` },
-    after: 'build',
-    report: `browser-${number}.json`,
-    count: ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
-  })),
   { name: 'types of the core', command: [process.execPath, COMPILER, '-p', 'src/core/tsconfig.json'], isCheck: true },
   { name: 'types', command: [process.execPath, COMPILER, '-p', 'tsconfig.json'], isCheck: true },
   { name: 'formatting', command: [tool('prettier'), '--check', '--log-level', 'warn', '.'], isCheck: true },
@@ -64,12 +56,18 @@ const jobs = [
   { name: 'nothing unused', command: [tool('knip')], isCheck: true },
 ];
 
+const browserTests = {
+  name: 'browser tests',
+  command: [tool('playwright'), 'test', `--workers=${BROWSER_WORKERS}`],
+  report: 'e2e.json',
+  count: ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
+};
+
 /** Runs a command to its end, its output held back; gives its exit code and what it printed. */
-function runQuietly([command, ...args], env) {
+function runQuietly([command, ...args]) {
   return new Promise((resolve) => {
     const child = spawn(command, args, {
       cwd: ROOT,
-      env: { ...process.env, ...env },
       stdio: ['ignore', 'pipe', 'pipe'],
     });
     const printed = [];
@@ -91,34 +89,29 @@ function tallyOf({ isCheck, report, count }, code) {
 
 const started = performance.now();
 const waiting = [...jobs];
-const done = new Set();
 let passed = 0;
 let failed = 0;
 
-/** Takes jobs as long as there are any; one whose forerunner is not done yet lets the next one pass. */
+/** Runs one job, adds up its tests, says how it went, and what it printed if that matters. */
+async function runJob(job) {
+  const begun = performance.now();
+  const { code, output } = await runQuietly(job.command);
+  const tally = tallyOf(job, code);
+  passed += tally.passed;
+  failed += tally.failed;
+  const seconds = Math.round((performance.now() - begun) / 1000);
+  const state = tally.failed > 0 ? `${tally.failed} failed` : job.isCheck ? 'clean' : `${tally.passed} passed`;
+  console.log(`== ${job.name}: ${state}, ${seconds} s`);
+  if (tally.failed > 0 || (job.isCheck && output && !output.startsWith('v'))) console.log(`${output}\n`);
+}
+
+/** Takes jobs as long as there are any. */
 async function slot() {
-  for (;;) {
-    const at = waiting.findIndex(({ after }) => after === undefined || done.has(after));
-    if (at < 0) {
-      if (waiting.length === 0) return;
-      await new Promise((resolve) => setTimeout(resolve, 200));
-      continue;
-    }
-    const [job] = waiting.splice(at, 1);
-    const begun = performance.now();
-    const { code, output } = await runQuietly(job.command, job.env);
-    const tally = tallyOf(job, code);
-    passed += tally.passed;
-    failed += tally.failed;
-    done.add(job.name);
-    const seconds = Math.round((performance.now() - begun) / 1000);
-    const state = tally.failed > 0 ? `${tally.failed} failed` : job.isCheck ? 'clean' : `${tally.passed} passed`;
-    console.log(`== ${job.name}: ${state}, ${seconds} s`);
-    if (tally.failed > 0 || (job.isCheck && output && !output.startsWith('v'))) console.log(`${output}\n`);
-  }
+  for (let job = waiting.shift(); job; job = waiting.shift()) await runJob(job);
 }
 
 await Promise.all(Array.from({ length: Math.max(1, Math.min(2, availableParallelism())) }, slot));
+await runJob(browserTests);
 console.log(`\n${Math.round((performance.now() - started) / 1000)} s`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
