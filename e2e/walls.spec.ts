@@ -289,7 +289,6 @@ test('which tag is put is chosen; what was compared can be kept; the sheet has t
 });
 
 test('a search can be stopped', async ({ page }) => {
-  await openWalls(page, 'Ferry at Dusk');
   // The worker is held back until the search was stopped, so that there is something to stop.
   let letGo = (): void => undefined;
   const stopped = new Promise<void>((resolve) => (letGo = resolve));
@@ -297,6 +296,7 @@ test('a search can be stopped', async ({ page }) => {
     await stopped;
     await route.continue().catch(() => undefined);
   });
+  await openWalls(page, 'Ferry at Dusk');
   await page.getByRole('button', { name: 'Ending', exact: true }).click();
   await page.getByRole('button', { name: 'Look' }).click();
   await expect(page.getByText('Looking …')).toBeVisible();

@@ -52,7 +52,8 @@ const LEAD = new RegExp(
     '(?:leading|starting|start|beginning|begin)\\s+(?:with\\s+|on\\s+|from\\s+)?(?:the\\s+|your\\s+)?(right|left|rf|lf|[rl])(?:\\s+foot)?',
     '(right|left|rf|lf|[rl])\\s+(?:foot\\s+)?(?:(?:crossing|stepping|going|rocking)\\s+)?(?:first|leads|starts|begins|to\\s+start)',
     '(?:mit\\s+)?(rechts|links|rf|lf)\\s+(?:fängt\\s+an|beginnt|beginnen|beginnend|zuerst|anfangen|startet|starten)',
-    '(?:beginnend|beginnen|angefangen|start)\\s+mit\\s+(?:dem\\s+)?(rechten|linken|rechts|links|rf|lf)(?:\\s+fuß)?',
+    '(?:beginn|start)\\s+(rechts|links|rf|lf)',
+    '(?:beginnend|beginnen|angefangen|beginn|start)\\s+mit\\s+(?:dem\\s+)?(rechten|linken|rechts|links|rf|lf)(?:\\s+fuß)?',
     '(?:en\\s+)?(?:commençant|commencer|débutant|départ)\\s+(?:par\\s+|du\\s+|avec\\s+|sur\\s+)?(?:le\\s+)?(?:pied\\s+)?(droite?|gauche|pd|pg|[dg])',
     "(?:pied\\s+)?(droite?|gauche|pd|pg|[dg])\\s+(?:d['’]abord|en\\s+premier)",
   ].join('|')})(?=\\s*(?:[,.;)]|$))`,
@@ -69,7 +70,7 @@ const NAMED =
   /[,;–—-]\s*(?:and\s+)?(?:that(?:'|’)s|that\s+is|this\s+is|there(?:'|’)s|das\s+(?:ist|war)|c(?:'|’)est|voilà)\s+(?:it|all|your|the|our|called|ein|eine|dein|deine|der|die|das|un|une|ton|ta|votre|le|la)\b[^,.;:]*/giu;
 /** `right jazz box without a turn`, `right then`, `of course`, `if you like`: said, and no step. */
 const IDLE =
-  /(?:\b(?:and|then)\s+)?\b(?:step|stand|(?:put|place|take)\s+(?:the\s+|your\s+)?weight)\s+(?:down\s+)?on(?:to)?\s+it\b|\b(?:(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish))\b/gi;
+  /(?:\b(?:and|then)\s+)?\b(?:put|place|take)\s+(?:the\s+|your\s+)?weight\s+on(?:to)?\s+it\b|\b(?:(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish))\b/gi;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =

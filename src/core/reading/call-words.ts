@@ -32,6 +32,7 @@ export const OBJECT_WORDS: ReadonlySet<string> = new Set([
   'croise derriere',
   'par dessus',
   'a cote',
+  'pres',
 ]);
 /** In front of a foot these are across: `croiser D devant G`, `R vor dem linken Fuß kreuzen`. */
 export const IN_FRONT_WORDS: ReadonlySet<string> = new Set(['devant', 'vor']);
@@ -252,13 +253,15 @@ export function mergeName(draft: Draft, figure: Figure): boolean {
 }
 
 /** How an action is done: `put the ball of R beside L`, `cross R toe over L`. */
-function mergeHow(draft: Draft, { id }: Figure, figure: Figure): boolean {
+function mergeHow(draft: Draft, { id, manners }: Figure, figure: Figure): boolean {
   if (draft.direction) return false;
   const isBall = id === 'step' && figure === KNOWN.ball && draft.sides.length === 0;
   const isCrossed = id === 'cross' && figure.manners.has('isPart');
   if (isCrossed) draft.direction = 'cross';
   if (isBall || isCrossed) draft.figure = figure;
-  return isBall || isCrossed;
+  // `touch the ball of R forward`
+  const isTouched = figure === KNOWN.ball && manners.has('givesWayToPart') && draft.sides.length === 0;
+  return isBall || isCrossed || isTouched;
 }
 
 /** Verbs of weight that only touch when they name a part of the foot: `place the right toes forward`. */
@@ -339,6 +342,19 @@ export function titleOf(calls: readonly Call[], last: number): number {
   return at;
 }
 
+/** `sweep L behind R and step on it`: the foot named last takes the weight. How many words say so. */
+export function stepOnIt(words: readonly string[], at: number): number {
+  if (words[at] !== 'step' && words[at] !== 'stand') return 0;
+  const on = words[at + 1] === 'down' ? at + 2 : at + 1;
+  return /^on(?:to)?$/.test(words[on] ?? '') && words[on + 1] === 'it' ? on + 2 - at : 0;
+}
+
+/** `R, and touch L`: a foot alone, joined to an action of the other foot, is a step of its own. */
+export function isOtherFootNext({ sides, turn }: Draft, next: string): boolean {
+  const foot = FOOT_WORDS[next] ?? SIDE_WORDS[next];
+  return sides.length === 1 && !turn && foot !== undefined && foot !== sides[0].foot;
+}
+
 export const isFootAlone = ({ figure, direction, sides, turn, turnWord, unread }: Draft): boolean =>
   !figure && !direction && sides.length === 1 && !turn && !turnWord && unread.length === 0;
 
@@ -366,3 +382,29 @@ export function cornerOf(before: Direction | undefined, next: Direction): Direct
   if (along === 'back') return 'diagonal back';
   return along === 'forward' && isCorner(before) ? 'diagonal forward' : next;
 }
+
+/** What is said of a foot tells what it did before: `draw L in and change weight`, `step onto the toes of R, lower the heel`. */
+export function knownBy(previous: Call, { figure, joined, sides }: Draft): Call {
+  const isItsFoot = sides.every(({ foot }) => previous.foot === undefined || foot === previous.foot);
+  if (figure === KNOWN.drop && previous.figure === KNOWN.step && isItsFoot && previous.repeat === 1)
+    return { ...previous, figure: KNOWN.toe };
+  return figure === KNOWN.weightChange && joined && previous.figure === KNOWN.drag
+    ? { ...previous, figure: KNOWN.close }
+    : previous;
+}
+
+/** `R forward, draw L up, R forward`: between two steps of the other foot the foot that comes in takes the weight. */
+export const withWeight = (calls: readonly Call[]): readonly Call[] =>
+  calls.map((call, index) => {
+    const [before, after] = [calls[index - 1], calls[index + 1]];
+    const other = before?.foot;
+    const isBetween = call.figure === KNOWN.drag && call.foot && other && other !== call.foot && after?.foot === other;
+    const areSteps = isBetween && [before, after].every(({ figure }) => figure?.manners.has('isStepping'));
+    return areSteps ? { ...call, figure: KNOWN.close } : call;
+  });
+
+/** `Pivot turn: step R forward, turn 1/2 left`: behind the step the turn of such a figure is its pivot. */
+export const asPivotOf = ({ figure }: Call, call: Call, index: number): Call =>
+  index > 0 && call.figure === KNOWN.turn && figure?.forms.some(({ steps }) => steps[index]?.word === 'pivot')
+    ? { ...call, figure: KNOWN.pivot }
+    : call;

@@ -55,7 +55,7 @@ class CallReader {
   private readonly inName = new Set<number>();
 
   constructor(
-    text: string,
+    private readonly text: string,
     private readonly tokens: readonly Token[],
     private readonly vocabulary: Vocabulary,
   ) {
@@ -92,7 +92,7 @@ class CallReader {
     if (token.kind === 'bracket') return this.takeBracket(token.word);
     if (token.kind === 'number') return this.takeNumber(token);
     if (this.inName.has(this.at)) return this.consume(this.ensure(), 1);
-    const name = this.vocabulary.findName(this.spelt, this.at);
+    const name = this.nameHere();
     if (!name || (name.length === 1 && isSingle(name.figure))) {
       const parted = findParted(this.words, this.at, standsInside);
       if (parted) return this.takeParted(parted);
@@ -182,6 +182,13 @@ class CallReader {
 
   // Figures
 
+  /** The name that begins here. `take a step`: an article begins none unless it is written as a letter, `A step`. */
+  private nameHere(): { figure: Figure; length: number } | undefined {
+    const { from, to, word } = this.tokens[this.at];
+    if (word === 'a' && this.text[from] === 'a' && this.text[to] === ' ') return undefined;
+    return this.vocabulary.findName(this.spelt, this.at);
+  }
+
   /** `in place` is a direction, `place R forward` a step. */
   private isOnlyNoun = ({ length }: { readonly length: number }): boolean =>
     length === 1 && this.words[this.at] === 'place' && this.lastWord === 'in';
@@ -193,8 +200,10 @@ class CallReader {
     if (draft && small.standsOn(this.words, this.at)) return this.skip(small.bearingLength(this.words, this.at, draft));
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
     if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
+    const onIt = small.stepOnIt(this.words, this.at);
+    if (onIt > 0) return this.takeStepOnIt(onIt);
     // `right to the side and touch L`, `L R L and touch R`: what stands before the "and" is a step of its own.
-    if (draft && !draft.figure && this.joint === 'and' && small.isWholeStep(draft)) this.finishCall();
+    if (draft && !draft.figure && this.isStepBefore(draft, figure, length)) this.finishCall();
     // Words nobody knows, joined to a figure by "and", are no part of it.
     if (draft && !draft.figure && this.joint !== 'none' && draft.unread[0]?.from === draft.from) this.finishCall();
     // `side, behind side cross` without its comma: a figure that begins with a place ends the step before it.
@@ -219,6 +228,23 @@ class CallReader {
     this.lastWasTurn = false;
     this.joint = 'none';
     this.consume(next, length);
+  }
+
+  /** `side R with a touch`, `D et toucher G`: the words before the joint are a step. */
+  private isStepBefore(draft: Draft, figure: Figure, length: number): boolean {
+    if (this.joint === 'and')
+      return (
+        small.isWholeStep(draft) ||
+        (this.calls.goesStepping() && small.isOtherFootNext(draft, this.words[this.at + length] ?? ''))
+      );
+    return this.joint === 'with' && this.joinNext && figure.manners.has('gestures') && small.isWholeStep(draft);
+  }
+
+  /** `hook R behind and step on it`: a gesture becomes a step; a step has its weight already. */
+  private takeStepOnIt(length: number): void {
+    if (this.draft?.figure?.manners.has('isPlaced')) this.draft.figure = KNOWN.step;
+    if (this.draft) this.consume(this.draft, length);
+    else this.skip(length);
   }
 
   /** `lift the right knee`: what stands inside the name is the figure's own. */
@@ -379,6 +405,10 @@ class CallReader {
     if (phrase === 'over' || phrase === 'ueber') {
       const shoulder = small.shoulderAhead(this.words, this.at);
       if (shoulder) return (this.takeWay(shoulder.way, shoulder.length), true);
+      // `half a turn over left`
+      const side = SIDE_WORDS[this.words[this.at + 1] ?? ''];
+      if (side && this.lastWasTurn && this.draft?.turn && this.draft.turn.way === undefined)
+        return (this.takeWay(side === 'R' ? 'right' : 'left', 2), true);
       if (this.tokens[this.at + 1]?.kind === 'number') return (this.skip(1), true);
     }
     const isInFront = small.IN_FRONT_WORDS.has(phrase) && small.isOtherAhead(this.words, this.at, this.draft);

@@ -31,6 +31,7 @@ export class FinishedCalls {
     this.opensDetail = false;
     const previous = this.calls[this.calls.length - 1];
     if (previous && (this.repeats(draft) || this.goesOn(previous, draft, isOpening))) return;
+    if (previous) this.calls[this.calls.length - 1] = small.knownBy(previous, draft);
     if (!draft.figure) draft.figure = impliedFigure(draft, previous);
     else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
     if (draft.it && draft.sides.length === 0 && previous) draft.sides.push(...footOf(previous));
@@ -64,6 +65,11 @@ export class FinishedCalls {
     return true;
   }
 
+  /** The last call is a step. */
+  goesStepping(): boolean {
+    return this.calls[this.calls.length - 1]?.figure?.manners.has('isStepping') ?? false;
+  }
+
   /** What comes next spells out what stands before it. */
   startDetail(): void {
     if (this.calls.length === 0 || this.detailOf !== undefined) return;
@@ -88,7 +94,7 @@ export class FinishedCalls {
   all(): Call[] {
     const last = this.calls[this.calls.length - 1];
     const closing = last && small.closingAtEnd(last, this.text);
-    return this.withDetail(closing ? [...this.calls, closing] : this.calls);
+    return this.withDetail([...small.withWeight(this.calls), ...(closing ? [closing] : [])]);
   }
 
   private withDetail(calls: Call[]): Call[] {
@@ -96,7 +102,9 @@ export class FinishedCalls {
     if (from === undefined || from >= calls.length || this.isListed) return calls;
     const at = small.titleOf(calls, from - 1);
     const titled = calls[at];
-    const detail = calls.slice(from).map((call) => small.turnedAs(titled, small.asGestureOf(titled, call)));
+    const detail = calls
+      .slice(from)
+      .map((call, index) => small.asPivotOf(titled, small.turnedAs(titled, small.asGestureOf(titled, call)), index));
     const span = joinSpans(titled.span, detail[detail.length - 1].span);
     return [...calls.slice(0, at), { ...titled, span, detail }];
   }

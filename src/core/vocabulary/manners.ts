@@ -23,6 +23,8 @@ const ROWS = {
   waitsForVerb: 'heel toe point',
   /** Words for a step, whatever it looks like: `drei Schritte gehen`. */
   isStepping: 'step walk run',
+  /** A foot in the air, or on its toes, that can be stepped on where it is: `hook L behind and step on it`. */
+  isPlaced: 'touch tap point toe heel kick flick hook sweep brush scuff',
   /** `drag L to R`: the side is the other foot's. */
   neverAside: 'close stomp drag',
 } as const;
@@ -62,6 +64,6 @@ export const PLACES_NAMED = {
 
 /** Figures that grammar and printing speak of one by one: a bare place is a step, a bare amount a turn. */
 export const KNOWN_IDS = [
-  'arms', 'ball', 'close', 'cross', 'drag', 'full-turn', 'heel', 'hold', 'jump', 'jump-on', 'monterey', 'pivot', 'point', 'recover',
-  'rock', 'roll', 'sit', 'sit-on', 'slide', 'step', 'touch', 'turn', 'weight-change',
+  'arms', 'ball', 'close', 'cross', 'drag', 'drop', 'full-turn', 'heel', 'hold', 'jump', 'jump-on', 'monterey', 'pivot', 'point', 'recover',
+  'rock', 'roll', 'sit', 'sit-on', 'slide', 'step', 'toe', 'touch', 'turn', 'weight-change',
 ] as const; // prettier-ignore

@@ -59,7 +59,7 @@ export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
   side: 'side', sideways: 'side', seit: 'side', seitwaerts: 'side', seitlich: 'side', lateral: 'side', lateralement: 'side', cotes: 'side', 'zur seite': 'side', seite: 'side', cote: 'side', 'de cote': 'side',
   across: 'cross', over: 'cross', 'in front of': 'cross', 'in front': 'cross', ueber: 'cross', gekreuzt: 'cross', 'vorn gekreuzt': 'cross', 'par dessus': 'cross',
   behind: 'behind', hinter: 'behind', derriere: 'behind', 'hinten gekreuzt': 'behind', 'croise derriere': 'behind',
-  together: 'together', tog: 'together', beside: 'together', 'next to': 'together', 'back in place': 'together', 'back to place': 'together', 'back home': 'together', 'back in': 'together', 'back to centre': 'in', 'back to center': 'in', neben: 'together', daneben: 'together', heran: 'together', ran: 'together', dazu: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
+  together: 'together', tog: 'together', beside: 'together', pres: 'together', 'next to': 'together', 'back in place': 'together', 'back to place': 'together', 'back home': 'together', 'back in': 'together', 'back to centre': 'in', 'back to center': 'in', neben: 'together', daneben: 'together', heran: 'together', ran: 'together', dazu: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
   'in place': 'place', 'on the spot': 'place', 'am platz': 'place', 'auf der stelle': 'place', 'sur place': 'place', 'on place': 'place',
   corner: 'diagonal forward', ecke: 'diagonal forward', coin: 'diagonal forward', diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
   out: 'out', apart: 'out', auseinander: 'out', auswaerts: 'out', einwaerts: 'in', zusammen: 'together', aussen: 'out', 'nach aussen': 'out', ecarte: 'out', exterieur: 'out', in: 'in', centre: 'in', center: 'in', 'au centre': 'in', innen: 'in', 'nach innen': 'in', 'zur mitte': 'in', interieur: 'in',
@@ -70,7 +70,7 @@ export const AMOUNT_WORDS: Readonly<Record<string, number>> = table({
   quarter: 12, viertel: 12, vierteldrehung: 12, quart: 12,
   half: 24, halbe: 24, halber: 24, halben: 24, demi: 24,
   'three quarter': 36, dreiviertel: 36, 'trois quart': 36,
-  full: CIRCLE, ganze: CIRCLE, ganzer: CIRCLE, ganzen: CIRCLE, eighth: 6, achtel: 6, achteldrehung: 6, huitieme: 6,
+  full: CIRCLE, ganze: CIRCLE, ganzer: CIRCLE, ganzen: CIRCLE, volle: CIRCLE, voller: CIRCLE, vollen: CIRCLE, 'whole turn': CIRCLE, entier: CIRCLE, eighth: 6, achtel: 6, achteldrehung: 6, huitieme: 6,
 }); // prettier-ignore
 
 export const WAY_WORDS: Readonly<Record<string, Way>> = table({
@@ -90,6 +90,7 @@ export const WAY_WORDS: Readonly<Record<string, Way>> = table({
 /** How often, when written before or after a call. */
 export const REPEAT_WORDS: Readonly<Record<string, number>> = table({
   once: 1,
+  one: 1,
   twice: 2,
   two: 2,
   three: 3,
@@ -152,7 +153,7 @@ export const ARTICLES: ReadonlySet<string> = new Set(
 );
 
 /** Words that say where the weight is: `weight on L`, `Gewicht am Ende links`, `poids sur PD`. */
-export const WEIGHT_NOUNS: ReadonlySet<string> = new Set(['weight', 'wt', 'gewicht', 'poids']);
+export const WEIGHT_NOUNS: ReadonlySet<string> = new Set(['weight', 'wt', 'gewicht', 'poids', 'appui']);
 
 /** Short forms typed for whole words. */
 export const ABBREVIATIONS: Readonly<Record<string, string>> = table({
