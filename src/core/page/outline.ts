@@ -6,6 +6,7 @@ import { countsStandBehind, namesSteps, readStepLine } from '../reading/line';
 import type { Counts } from '../reading/counts';
 import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
+import { listedLines, rangedNames, rolesWithoutCounts, type LineReader, type Role } from './roles';
 import { wordedSection } from './section-heading';
 import type { Vocabulary } from '../vocabulary';
 
@@ -16,16 +17,18 @@ export class Outline {
   private readonly known: (readonly Counts[] | undefined)[];
   /** For every line the next one that has counts, or the number of lines. */
   private readonly next: Int32Array;
-  /** `1. SIDE, BACK ROCK` over lines that have counts of their own: numbers of a list, no counts. */
-  private readonly isList: boolean;
+  /** `1. SIDE, BACK ROCK`, `9-16 ROCKS` over lines that have counts of their own: numbers of names, no counts. */
+  private readonly numbered: ReadonlySet<number>;
+  private readonly ranged: ReadonlySet<number>;
+  private roles: ReadonlyMap<number, Role> | undefined;
   private farthest: number | undefined;
 
   constructor(
     private readonly raw: readonly string[],
     private readonly vocabulary: Vocabulary,
   ) {
-    const numbered = raw.filter((line) => IN_LIST.test(line)).length;
-    this.isList = numbered > 1 && raw.filter((line) => !IN_LIST.test(line) && COUNTED.test(line)).length > numbered;
+    this.numbered = listedLines(raw);
+    this.ranged = rangedNames(raw, this.reader);
     this.known = new Array<readonly Counts[] | undefined>(raw.length);
     this.next = new Int32Array(raw.length + 1).fill(raw.length);
     for (let index = raw.length - 1; index >= 0; index--)
@@ -35,7 +38,7 @@ export class Outline {
   /** The counts of a line in their order, if it has steps for them. */
   countsOf(index: number): readonly Counts[] {
     if (index >= this.raw.length) return NONE;
-    if (this.isList && IN_LIST.test(this.raw[index])) return NONE;
+    if (this.numbered.has(index) || this.ranged.has(index)) return NONE;
     return (this.known[index] ??= countsIn(this.raw[index], this.vocabulary));
   }
 
@@ -51,6 +54,22 @@ export class Outline {
   /** Some word of it names a step. */
   hasSteps(index: number): boolean {
     return namesSteps(readStepLine(this.raw[index].replace(/\r$/, ''), this.vocabulary));
+  }
+
+  /** What the whole sheet shows of a line; undefined where that is nothing. */
+  roleOf(index: number): Role | undefined {
+    if (this.ranged.has(index)) return 'name';
+    if (this.next.length > 1 && (this.countsOf(0).length > 0 || this.nextCounted(0) < this.raw.length))
+      return undefined;
+    this.roles ??= rolesWithoutCounts(this.raw, this.reader);
+    return this.roles.get(index);
+  }
+
+  private get reader(): LineReader {
+    return {
+      countsIn: (line) => countsIn(line, this.vocabulary),
+      stepsIn: (line) => readStepLine(line.replace(/\r$/, ''), this.vocabulary),
+    };
   }
 
   nextCounted = (index: number): number => this.next[index];
@@ -79,8 +98,6 @@ export class Outline {
 }
 
 const NONE: readonly Counts[] = [];
-const IN_LIST = /^\s*\d{1,2}[.):]\s+(?![\d&(])/;
-const COUNTED = /^\s*(?:\d{1,2}\.\d{1,2}\.?\s+)?\(?\d{1,2}\s*(?:[-&,–]\s*\d|\s)/;
 const MAY_COUNT = /\d|\b[SQ]{2}|slow|quick|\p{L},?\s+(?:and\s+)?\p{L}/iu;
 const memories = new WeakMap<Vocabulary, Memory<readonly Counts[]>>();
 

@@ -7,10 +7,9 @@ import type { Span } from '../model/text';
 import { tickOfCount } from '../model/ticks';
 import { inEnglish } from '../reading/foreign';
 import { KNOWN_KEYS, readHeader, readHeaderLines, type Header, type HeaderEntry } from '../reading/header';
-import type { Call } from '../reading/calls';
 import type { Counts } from '../reading/counts';
 import { readHeading, type Heading } from '../reading/headings';
-import { countsStandBehind, namesSteps, readStepLine, type StepLine } from '../reading/line';
+import { countsStandBehind, isWholeLine, namesSteps, readStepLine, type StepLine } from '../reading/line';
 import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
 import { readLoosePlan, readPlanLine, type PlanItem } from '../reading/plan';
 import {
@@ -38,13 +37,6 @@ import {
   wordedOpening,
   wordedSection,
 } from './section-heading';
-
-/** Without counts only a line that is understood from end to end is a step; anything else is words about the dance. */
-function isWhole({ groups }: StepLine): boolean {
-  if (groups.some(({ repeat }) => repeat)) return true;
-  const calls = groups.flatMap((group) => group.calls);
-  return calls.length > 0 && calls.every(isUnderstood);
-}
 
 /** `Tag, four counts`, `4 count tag`: how long; 0 where it is not said. */
 function lengthSaid(words: string): number {
@@ -79,9 +71,6 @@ const FARTHEST = 8;
 /** Its numbers were read as counts without a slip. */
 const isSoundlyCounted = ({ groups: [first] }: StepLine): boolean =>
   (first?.counts?.ticks.length ?? 0) > 0 && !first?.counts?.problem;
-
-const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
-  figure !== undefined && unread.length === 0 && detail.every(isUnderstood);
 
 /** In capitals. */
 const isShouted = (line: string): boolean => /\p{Lu}{3}/u.test(line) && line === line.toUpperCase();
@@ -256,11 +245,13 @@ class ScriptReader {
     if (counted && !this.isMarked && this.outline.countsOf(this.lines.length).length === 0 && isSoundlyCounted(step))
       return false;
     // Outside every block a line has to have counts to be steps.
-    if (counted ? countsStandBehind(step) && !namesSteps(step) : !this.block || !isWhole(step)) return false;
+    const isShown = this.isShownSteps(this.lines.length);
+    if (counted ? countsStandBehind(step) && !namesSteps(step) : !isShown && (!this.block || !isWholeLine(step)))
+      return false;
     // Under a section that is full, "Repeat." and words without counts say what comes after the steps.
     const names = step.groups.some(({ repeat }) => repeat?.counts !== undefined || repeat?.section !== undefined);
     if (!this.isMarked && !counted && !names && this.progress.isFull(this.section)) return false;
-    const section = this.nextSection(step) ?? this.openSection();
+    const section = this.nextSection(step) ?? this.nextParagraph() ?? this.openSection();
     push('step', { step, section });
     this.progress.take(step);
     const line = this.lines[this.lines.length - 1];
@@ -350,6 +341,17 @@ class ScriptReader {
     return next;
   }
 
+  /** A sheet without counts: the line is one of its steps. */
+  private isShownSteps = (index: number): boolean => !this.isMarked && this.outline.roleOf(index) === 'steps';
+
+  /** In a sheet without counts steps behind a blank line are another section. */
+  private nextParagraph(): SectionText | undefined {
+    const { section, block, lines } = this;
+    if (!section || !block || section.lines.length < 2 || !this.isShownSteps(lines.length)) return undefined;
+    if (lines[lines.length - 1].kind !== 'blank') return undefined;
+    return this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
+  }
+
   /** Whether counts belong to the next section: they begin again, or run on, where this one is full. */
   private opens(counts: Counts): boolean {
     const { section, block, isMarked, outline } = this;
@@ -367,10 +369,7 @@ class ScriptReader {
     const { block, outline } = this;
     if (this.isMarked || trimmed.startsWith('>') || (block && !HAS_SECTIONS.has(block.kind))) return undefined;
     const counted = outline.countsOf(index).length > 0;
-    if (counted && isShouted(trimmed) && outline.spansExactly(index)) {
-      this.hasRanges ||= rangeOf(bareHeading(trimmed)) !== undefined;
-      return headingByPlace(trimmed);
-    }
+    if (this.isNameByCounts(index, trimmed)) return headingByPlace(trimmed);
     const isSpan = counted && this.spansNext(index);
     const isSteps = counted && !isSpan && outline.hasSteps(index);
     const worded = wordedSection(trimmed);
@@ -382,6 +381,13 @@ class ScriptReader {
     // `(a) Counts 1-8.`: counts of the lines below it, and no steps of its own.
     if (counted) return isSpan && !outline.hasSteps(index) ? headingByPlace(trimmed) : undefined;
     return this.headingByPlace(index, next, trimmed, following);
+  }
+
+  /** `9-16 Rocks` over the lines that fill it; a name over steps without counts. */
+  private isNameByCounts(index: number, trimmed: string): boolean {
+    const isSpan = this.outline.countsOf(index).length > 0 && isShouted(trimmed) && this.outline.spansExactly(index);
+    if (isSpan) this.hasRanges ||= rangeOf(bareHeading(trimmed)) !== undefined;
+    return isSpan || this.outline.roleOf(index) === 'name';
   }
 
   private headingByPlace(index: number, next: number, trimmed: string, following: Counts): Heading | undefined {

@@ -38,7 +38,8 @@ export function wordedOpening(line: string): { readonly heading: Heading; readon
   return heading ? { heading, length: opening.length } : undefined;
 }
 
-const ENUMERATED = /^(?:\(?(\d{1,2})[).:]|[A-H](\d{1,2})|([A-Z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/;
+const ENUMERATED =
+  /^(?:\(?(\d{1,2})(?:[).:]|\s+[-–—](?=\s+\p{L}))|[A-H](\d{1,2})|([A-Z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/u;
 const COUNTED = /^(?:\p{L}+ )?[[(]? ?(\d{1,3}) ?(?:-|–|to|bis|à|t\/m) ?(\d{1,3}) ?[\])]?(?:[:.]|\s|$)/iu;
 
 /** The number that a line is given in a list: `2.`, `(2)`, `B)`. */
@@ -60,7 +61,7 @@ export function headingLikeness(line: string, isNextToSteps: boolean, isAfterBla
   if (text.endsWith(':')) score += 2;
   if (/^[*~=_]{2,}/.test(text)) score += 2;
   if (/[.!?]["”]?$/.test(text) && !ENUMERATED.test(text)) score -= 3;
-  if (/^[(*"“„«]/.test(text) && !ENUMERATED.test(text)) score -= 3;
+  if (/^(?:[("“„«]|\*(?!\*))/.test(text) && !ENUMERATED.test(text)) score -= 3;
   if (text.length > 90) score -= 3;
   if (/\d:\d\d/.test(text)) score -= 2;
   return score;

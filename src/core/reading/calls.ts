@@ -6,7 +6,6 @@
  * Which foot is free is not known here: a call that names no foot leaves it open for dancing.
  */
 import type { Foot } from '../model/feet';
-import { joinSpans } from '../model/text';
 import { CIRCLE, readHour, type Facing, type Way } from '../model/turns';
 import { COMMON_VOCABULARY, findParted, KNOWN, placesNamed, type Figure, type Vocabulary } from '../vocabulary';
 import {
@@ -20,8 +19,8 @@ import {
   SIDE_WORDS,
   WAY_WORDS,
 } from '../vocabulary/words';
-import { FinishedCalls } from './finished';
-import { isSingle, newDraft, type Call, type CalledTurn, type Draft } from './settle';
+import { CallWalk } from './call-walk';
+import { isSingle, type Call, type Draft } from './settle';
 import { readTokens, type Meant, type Token } from './tokens';
 import * as small from './call-words';
 
@@ -34,42 +33,7 @@ export function readCalls(text: string, start = 0, vocabulary: Vocabulary = COMM
 
 const standsInside = (word: string): boolean => ARTICLES.has(word) || word in SIDE_WORDS || word in FOOT_WORDS;
 
-class CallReader {
-  private readonly words: string[];
-  /** As `words`, with fractions and numbers in the words that figures are named with: `cross, 1/4, 1/4, cross`. */
-  private readonly spelt: string[];
-  private readonly calls: FinishedCalls;
-  private draft: Draft | undefined;
-  private at = 0;
-  private joint: 'none' | 'and' | 'with' = 'none';
-  private joinNext = false;
-  private lastWord = '';
-  private lastWasTurn = false;
-  private bracketFrom = 0;
-  /** The first call of the clause. */
-  private clause = 0;
-  private closes: readonly number[] | undefined;
-  /** The clause opens with "with" and a foot. */
-  private withFoot = false;
-  /** Places of words that belong to a name further left. */
-  private readonly inName = new Set<number>();
-
-  constructor(
-    private readonly text: string,
-    private readonly tokens: readonly Token[],
-    private readonly vocabulary: Vocabulary,
-  ) {
-    this.calls = new FinishedCalls(text);
-    this.words = tokens.map((token) => (token.kind === 'word' ? token.word : ` ${token.kind}`));
-    this.spelt = tokens.map((token, index) =>
-      token.kind === 'amount'
-        ? (small.NAMED_AMOUNTS[token.value] ?? ' amount')
-        : token.kind === 'number'
-          ? token.word
-          : this.words[index],
-    );
-  }
-
+class CallReader extends CallWalk {
   read(): Call[] {
     while (this.at < this.tokens.length) this.readNext();
     this.finishClause();
@@ -159,25 +123,6 @@ class CallReader {
     this.withFoot = joint === 'with' && !this.draft;
     this.skip(1);
     if (this.draft && joint === 'with') this.lastWasTurn = false;
-  }
-
-  private skip(tokens: number): void {
-    this.lastWord = this.words[this.at + tokens - 1];
-    this.at += tokens;
-  }
-
-  private ensure(): Draft {
-    if (!this.draft) {
-      this.draft = newDraft(this.tokens[this.at].from, this.joinNext);
-      if (this.calls.length > this.clause && !this.joinNext) this.draft.breath = true;
-    }
-    return this.draft;
-  }
-
-  private consume(draft: Draft, tokens: number): void {
-    draft.to = this.tokens[this.at + tokens - 1].to;
-    draft.words += 1;
-    this.skip(tokens);
   }
 
   // Figures
@@ -284,11 +229,6 @@ class CallReader {
     this.consume(draft, length);
     this.lastWasTurn = true;
     this.joint = 'none';
-  }
-
-  private mergeTurn(draft: Draft, more: Omit<CalledTurn, 'span'>, length: number): void {
-    const span = { from: this.tokens[this.at].from, to: this.tokens[this.at + length - 1].to };
-    draft.turn = { ...draft.turn, ...more, span: draft.turn ? joinSpans(draft.turn.span, span) : span };
   }
 
   private takeAmount(value: number, length: number): void {
@@ -528,20 +468,5 @@ class CallReader {
     if (!this.calls.keepFirst(counts, noun)) return false;
     this.skip(length);
     return true;
-  }
-
-  // Finishing
-
-  private finishClause(): void {
-    this.finishCall();
-    this.clause = this.calls.length;
-    this.joint = 'none';
-    this.lastWasTurn = false;
-    this.lastWord = '';
-  }
-
-  private finishCall(): void {
-    if (this.draft) this.calls.add(this.draft);
-    this.draft = undefined;
   }
 }

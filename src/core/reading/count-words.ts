@@ -173,7 +173,28 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
     stretches.push({ from, to: at, counts: { ...counts, span } });
     from = span.to;
   }
-  return stretches.length > 0 ? stretches : saidBehind(text, start);
+  if (stretches.length > 0) return stretches;
+  const said = saidBehind(text, start);
+  return said.length > 0 ? said : countsAtEnd(text, start);
+}
+
+/** What stands before counts that are another line's, or how many: `repeat 1-4`, `walls 2-5`. */
+const NAMES_COUNTS =
+  /(?:\b(?:repeat|counts?|cts|beats?|as|of|and|with|walls?|sections?|wie|takte?|z[aä]hlzeiten?|abschnitte?|w[aä]nde?|von|temps|comme|murs?|de|für|for|on|auf|to|face|facing)|\d|\/|:)\s*$/i;
+const AT_END = /\s(?:[-–—|:]\s*)?(&?\d{1,2}(?:\s?[-–&,]\s?\d{1,2})*&?)\s*[.|]?\s*$/;
+
+/** `Vine right, touch left   1-4`: a column of counts at the right. One number alone stands well apart: it may be an hour. */
+function countsAtEnd(text: string, start: number): CountedStretch[] {
+  const match = AT_END.exec(text.slice(start));
+  if (!match) return [];
+  const at = start + match.index;
+  const before = text.slice(start, at);
+  const isApart = /^\s{2}/.test(match[0]) || match[0].includes('|');
+  const own = match[1].replace(/[–—]/g, '-');
+  const counts = readCounts(`${own} `);
+  const isColumn = counts && !counts.problem && (counts.ticks.length > 1 || (isApart && Number(own) <= 8));
+  if (!isColumn || !/\p{L}/u.test(before) || NAMES_COUNTS.test(before)) return [];
+  return [{ from: start, to: at, counts: { ...counts, span: { from: at, to: text.length } } }];
 }
 
 /** `... (1 2 3) then tap left (4)`: one number goes on with what stands before. */

@@ -41,6 +41,16 @@ export interface Misspelt {
 export const namesSteps = ({ groups }: StepLine): boolean =>
   groups.some(({ calls, repeat }) => repeat !== undefined || calls.some(({ figure }) => figure));
 
+/** Every word of it is read. Without counts only such a line is a step; anything else is words about the dance. */
+export function isWholeLine({ groups }: StepLine): boolean {
+  if (groups.some(({ repeat }) => repeat)) return true;
+  const calls = groups.flatMap((group) => group.calls);
+  return calls.length > 0 && calls.every(isUnderstood);
+}
+
+const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
+  figure !== undefined && unread.length === 0 && detail.every(isUnderstood);
+
 /** `Vine R (1-4)`: the counts follow the steps. */
 export const countsStandBehind = ({ groups: [first] }: StepLine): boolean =>
   first?.counts !== undefined && first.calls.length > 0 && first.counts.span.from > first.calls[0].span.from;

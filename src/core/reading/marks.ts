@@ -48,7 +48,7 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
       const span = { from: offset as number, to: (offset as number) + whole.length };
       const blank = ' '.repeat(whole.length);
       if (cue !== undefined) marks.cues.push({ span, text: cue.trim() });
-      else if (square !== undefined && isOpeningCount(square, text.slice(0, span.from))) return whole;
+      else if (square !== undefined && isCounts(square, text.slice(0, span.from))) return whole;
       else if (square !== undefined) marks.notes.push(readNote(span, square));
       else if (arrow !== undefined) {
         const facing = readHour(arrow);
@@ -115,9 +115,10 @@ function readRound(
   return marks.notes.push({ span, text: inner, walls: [] }) > 0;
 }
 
-/** `[1-2] step right`: counts that open a line stand in brackets of any kind. */
-const isOpeningCount = (inner: string, before: string): boolean =>
-  before.trim() === '' && /^\s*\d/.test(inner) && countsInBracket(inner.trim()) !== undefined;
+/** `[1-2] step right`, `step right [3&4]`: counts stand in brackets of any kind; a number alone only at the head of a line. */
+const isCounts = (inner: string, before: string): boolean =>
+  (before.trim() === '' ? /^\s*\d/ : /^\s*&?\d{1,2}\s*[-&,]/).test(inner) &&
+  countsInBracket(inner.trim()) !== undefined;
 
 /** `(gauche, droit, gauche)`. */
 function isFeet(inner: string): boolean {

@@ -1,0 +1,100 @@
+/**
+ * What the whole sheet shows of a line where its own words leave it open: the numbers of a list are no counts, `9-16 Rocks` over the
+ * lines that fill it is a name, and in a sheet that counts nothing the lines that are read to their end are its steps.
+ */
+import type { Counts } from '../reading/counts';
+import { isWholeLine, namesSteps, type StepLine } from '../reading/line';
+import { bareHeading, headingLikeness, LEAST_LIKENESS, rangeOf } from './section-heading';
+
+export type Role = 'name' | 'steps';
+
+/** What is asked of a line: its own counts, and how it reads as steps. */
+export interface LineReader {
+  readonly countsIn: (line: string) => readonly Counts[];
+  readonly stepsIn: (line: string) => StepLine;
+}
+
+const IN_LIST = /^\s*\d{1,2}[.):]\s+(?![\d&(])/;
+/** `2 - Rocks and Shuffles` */
+const DASHED = /^\s*(\d{1,2})\s+[-–—]\s+(?=\p{L})/u;
+const COUNTED = /^\s*(?:\d{1,2}\.\d{1,2}\.?\s+)?\(?\d{1,2}\s*(?:[-&,–]\s*\d|\s)/;
+/** A name spans at least so many counts. */
+const SHORTEST_RANGE = 6;
+/** Longer sheets without a count are no sheets. */
+const MOST_LINES = 400;
+/** So many lines read to their end make a sheet without counts. */
+const FEWEST_STEPS = 3;
+/** How much more a line must look like a name than the line below it. */
+const PLAINLY = LEAST_LIKENESS + 1;
+
+const isBlank = (line: string | undefined): boolean => line === undefined || line.trim() === '';
+
+/** Lines that open with a number of the list which their sections are; they have no counts of their own. */
+export function listedLines(raw: readonly string[]): ReadonlySet<number> {
+  const numbered = indicesOf(raw, (line) => IN_LIST.test(line));
+  const counted = raw.filter((line) => !IN_LIST.test(line) && COUNTED.test(line)).length;
+  if (numbered.length > 1 && counted > numbered.length) return new Set(numbered);
+  const dashed = indicesOf(raw, (line) => DASHED.test(line));
+  const isInRow = dashed.every((at, index) => Number(DASHED.exec(raw[at])?.[1]) === index + 1);
+  const areApart = dashed.every((at) => !DASHED.test(nextWritten(raw, at)));
+  return new Set(dashed.length > 1 && isInRow && areApart ? dashed : []);
+}
+
+const indicesOf = (raw: readonly string[], holds: (line: string) => boolean): number[] =>
+  raw.flatMap((line, index) => (holds(line) ? [index] : []));
+
+const nextWritten = (raw: readonly string[], at: number): string => {
+  for (let index = at + 1; index < raw.length; index++) if (!isBlank(raw[index])) return raw[index];
+  return '';
+};
+
+/** `1-8 Vines`, `9-16 Rocks`: ranges that go on from one another over all of the sheet, each over lines that are shorter. */
+export function rangedNames(raw: readonly string[], { countsIn, stepsIn }: LineReader): ReadonlySet<number> {
+  const none: ReadonlySet<number> = new Set();
+  const found: number[] = [];
+  let reached = 0;
+  for (const [index, line] of raw.entries()) {
+    if (!/\d/.test(line)) continue;
+    const range = rangeOf(bareHeading(line.trim()));
+    if (!range || range.to - range.from + 1 < SHORTEST_RANGE || range.from !== reached + 1) continue;
+    reached = range.to;
+    const below = nextWritten(raw, index);
+    const own = rangeOf(bareHeading(below.trim()));
+    if (own && own.from === range.to + 1) return none;
+    const [counts] = countsIn(below);
+    const isBelow = counts ? counts.ticks.length < range.to - range.from + 1 : isWholeLine(stepsIn(below));
+    if (!isBelow) return none;
+    found.push(index);
+  }
+  return found.length > 1 ? new Set(found) : none;
+}
+
+/** The steps of a sheet that counts nothing, and the names above them. */
+export function rolesWithoutCounts(raw: readonly string[], { stepsIn }: LineReader): ReadonlyMap<number, Role> {
+  const roles = new Map<number, Role>();
+  if (raw.length > MOST_LINES) return roles;
+  const first = raw.findIndex((line) => !isBlank(line));
+  const isStep = raw.map((line, index) => index !== first && !isBlank(line) && isWholeLine(stepsIn(line)));
+  const isName = (index: number): boolean => {
+    const next = isUnderline(raw[index + 1]) ? index + 2 : index + 1;
+    if (index === first || isBlank(raw[index]) || !isStep[next] || !isBlank(raw[index - 1])) return false;
+    if (next > index + 1) return true;
+    const own = likeness(raw[index]);
+    return isStep[index] ? own >= PLAINLY && own > likeness(raw[next]) : own >= LEAST_LIKENESS - 1;
+  };
+  const names = indicesOf(raw, () => true).filter(isName);
+  for (const index of names) roles.set(index, 'name');
+  const steps = raw.flatMap((_, index) => (isStep[index] && !roles.has(index) ? [index] : []));
+  if (steps.length < FEWEST_STEPS) return new Map();
+  for (const index of steps) roles.set(index, 'steps');
+  // Between its steps a line that names one is one, too.
+  for (const [index, line] of raw.entries())
+    if (!roles.has(index) && roles.get(index - 1) === 'steps' && !isBlank(line) && namesSteps(stepsIn(line)))
+      roles.set(index, 'steps');
+  return roles;
+}
+
+const likeness = (line: string): number =>
+  headingLikeness(line, true, true) - 2 + (/\(\d{1,2}\)\s*$/.test(line) ? 2 : 0) + 1;
+
+const isUnderline = (line: string | undefined): boolean => /^\s*[-=~_*]{3,}\s*$/.test(line ?? '');
