@@ -98,6 +98,7 @@ export class Outline {
 }
 
 const NONE: readonly Counts[] = [];
+const SAYS_LENGTH = /^\s*[\p{L}\d]+[\s-]+(?:counts?|beats?|temps|takte)\b/iu;
 const MAY_COUNT = /\d|\b[SQ]{2}|slow|quick|\p{L},?\s+(?:and\s+)?\p{L}/iu;
 const memories = new WeakMap<Vocabulary, Memory<readonly Counts[]>>();
 
@@ -115,6 +116,8 @@ function countsIn(line: string, vocabulary: Vocabulary): readonly Counts[] {
     const counts = line.groups.flatMap((group) =>
       group.counts && group.counts.ticks.length > 0 ? [group.counts] : [],
     );
+    // `4 count tag at the end of wall 2: ...` says how long it is.
+    if (SAYS_LENGTH.test(text) && planInProse(text).length > 0) return NONE;
     // What stands before its counts has to be steps.
     const isOther = !namesSteps(line) || planInProse(text).length > 0;
     return countsStandBehind(line) && isOther ? NONE : counts;

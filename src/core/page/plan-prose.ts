@@ -3,7 +3,7 @@
  * you start again from there, facing six o'clock`. Only what says all of it is taken: what happens, on which wall, and where.
  */
 import { numberOf, ordinalOf } from '../lexicon/numbers';
-import { unitOf } from '../lexicon/page';
+import { namesSection, unitOf } from '../lexicon/page';
 import type { Span } from '../model/text';
 import { readHour, type Facing } from '../model/turns';
 import type { PlanItem, TagSaid } from '../reading/plan';
@@ -12,12 +12,16 @@ import type { PlaceSaid, WallPick } from '../reading/plan-words';
 const LONGEST = 600;
 const RESTART =
   /\bre-?start(?:s|ed|ing)?\b|\b(?:start|begin)(?:s|ning|ing)?\s+(?:\w+\s+){0,4}?(?:again|over)\b|\bfrom the top\b|\bneustart\b|\bvon vorne?\b|\bneu beginnen\b|\breprise\b|\brecommenc\w*|\breprendre\b|\bherstart\b|\bopnieuw\b/i;
-const TAG = /\b(?:tags?|bridge|brücke|pont|transition|brug)\b/i;
+const TAG = /\b(?:tags?|bridge|brücke|pont|transition|brug|extra|zusätzlich\w*|supplémentaires?)\b/i;
+/** `After the first and third walls: sway R, L`. */
+const AFTER_WALLS =
+  /^\W*(?:(?:once|only)\b\W*)*(?:after|at the end of|end of|nach|am ende|après|à la fin)\b[^:]*\b(?:walls?|wand|wänden?|murs?)\b[^:]*:\s*\p{L}/iu;
 const HERE = /\bhere\b|\bwhere wall\b|\bhier\b|\bici\b|\bat this point\b/i;
 const AFTER = /\b(?:after|nach|après|na)\b/i;
 const END = /\bend\b|\bende\b|\bfin\b|\beinde\b/i;
 const WORD = /[\p{L}\d]+(?:[:.-](?=[\p{L}\d])[\p{L}\d]+)*/gu;
-const TIME = /^(?:wall|walls|time|times|round|go|wand|wände|runde|durchgang|mal|mur|murs|passage|muur|keer|ronde)$/i;
+const TIME =
+  /^(?:wall|walls|time|times|round|go|wand|wände|runde|durchgang|mal|mur|murs|passage|muur|keer|ronde|repetition|répétition|durchlauf|wiederholung)$/i;
 const WALLS = /^(?:walls?|wand|wände|runde|murs?|muur|muren|w)$/i;
 
 interface Word extends Span {
@@ -28,7 +32,7 @@ interface Word extends Span {
 export function planInProse(text: string): readonly PlanItem[] {
   if (text.length > LONGEST) return [];
   const isRestart = RESTART.test(text);
-  const isTag = !isRestart && TAG.test(text);
+  const isTag = !isRestart && (TAG.test(text) || AFTER_WALLS.test(text));
   if (!isRestart && !isTag) return [];
   const words = [...text.matchAll(WORD)].map((match) => ({
     text: match[0],
@@ -45,61 +49,114 @@ export function planInProse(text: string): readonly PlanItem[] {
     const place: PlaceSaid = { kind: 'end', span };
     return [{ ...said, kind: 'tag', place, tag: stepsBehind(text, walls.span.to) ?? { kind: 'only', span }, times: 1 }];
   }
-  const count = countIn(words);
-  const place: PlaceSaid | undefined =
-    count !== undefined
-      ? { kind: 'count', count, and: 'line', span }
-      : HERE.test(text)
-        ? { kind: 'here', span }
-        : undefined;
+  const place = placeIn(words, span) ?? (HERE.test(text) ? ({ kind: 'here', span } as const) : undefined);
   return place ? [{ ...said, kind: 'restart', place }] : [];
 }
+
+/** Words before the steps of a tag that say how long it is: `tag of 4 counts, `. */
+const LENGTH_BEFORE =
+  /^(?:(?:a|an|ein|eine|einen|un|une)\s+)?(?:(?:tag|bridge|brücke|pont)\s+)?(?:of\s+|von\s+|de\s+)?[\p{L}\d]+[\s-]*(?:counts?|beats?|temps|comptes|takte)(?:\s+(?:tag|bridge|brücke))?\s*[:,]\s*/iu;
+const LENGTH_BEHIND =
+  /(?:\([\p{L}\d]+\s+(?:counts?|beats?|temps|comptes|takte)\)|,?\s(?:for|über|pendant)\s+[\p{L}\d]+\s+(?:counts?|beats?|temps|takte))\s*\.?$/iu;
 
 /** `Tag at the end of wall 2: sway R, sway L`: what is danced, where it is said at once. */
 function stepsBehind(text: string, from: number): (TagSaid & { kind: 'own' }) | undefined {
   const colon = text.indexOf(':', from);
-  const words = colon < 0 ? '' : text.slice(colon + 1).trim();
+  const words =
+    colon < 0
+      ? ''
+      : text
+          .slice(colon + 1)
+          .trim()
+          .replace(LENGTH_BEFORE, '')
+          .replace(LENGTH_BEHIND, '')
+          .trimEnd();
   if (!/\p{L}{2}.*\s/u.test(words) || /^\d{1,2}\s*(?:counts?|temps|comptes)/i.test(words)) return undefined;
   const start = text.indexOf(words, colon);
   return { kind: 'own', text: words, span: { from: start, to: start + words.length } };
 }
 
-/** `wall 3`, `walls 2 and 5`, `the third wall`, `fourth time through`, `9. Runde`. */
+/** Between two walls of one list. */
+const ALSO = /^(?:and|und|et|en|also|on|in|at|the|during|der|den|die|le|les|au|aux|sur|wall|walls|wand|mur)$/i;
+
+/** `wall 3`, `walls 2 and 5`, `the second and the fifth wall`, `fourth time through`, `9. Runde`. */
 function wallsIn(words: readonly Word[]): WallPick | undefined {
+  const numbers: number[] = [];
+  let [first, last] = [-1, -1];
   for (let index = 0; index < words.length; index++) {
-    const { text, from } = words[index];
-    const next = words[index + 1];
-    if (next && TIME.test(next.text)) {
-      const ordinal =
-        ordinalOf(text) ??
-        (/^\d{1,2}$/.test(text) && /^(?:runde|wand|mur|durchgang)$/i.test(next.text) ? Number(text) : undefined);
-      if (ordinal) return { kind: 'walls', numbers: [ordinal], span: { from, to: next.to } };
-    }
-    const number = next && WALLS.test(text) ? numberOf(next.text) : undefined;
-    if (!number) continue;
-    const numbers = [number];
-    let last = index + 1;
-    for (let more = last + 1; more < words.length; more++) {
-      const also = numberOf(words[more].text);
-      if (/^(?:and|und|et|en)$/i.test(words[more].text)) continue;
-      if (also === undefined || also > 60 || unitOf(words[more + 1]?.text ?? '')) break;
-      numbers.push(also);
-      last = more;
-    }
-    return { kind: 'walls', numbers, span: { from, to: words[last].to } };
+    if (last >= 0 && !words.slice(last + 1, index).every(({ text }) => ALSO.test(text))) break;
+    const number = wallAt(words, index);
+    if (number === undefined) continue;
+    if (first < 0) first = index;
+    last = index;
+    numbers.push(number);
+  }
+  return first < 0 ? undefined : { kind: 'walls', numbers, span: { from: words[first].from, to: words[last].to } };
+}
+
+/** The number of a wall, where the word is one: before its noun, behind it, or further in its list. */
+function wallAt(words: readonly Word[], index: number): number | undefined {
+  const { text } = words[index];
+  const [before, next] = [words[index - 1]?.text ?? '', words[index + 1]?.text ?? ''];
+  if (unitOf(next) === 'counts' || isSection(next)) return undefined;
+  const noun = timeAhead(words, index + 1);
+  if (noun) {
+    const ordinal = ordinalOf(text) ?? (BARE_ORDINAL.test(noun) ? digits(text) : undefined);
+    if (ordinal !== undefined) return ordinal;
+  }
+  const isListed = WALLS.test(before) || words.slice(0, index).some((word) => WALLS.test(word.text));
+  const isArticle = !WALLS.test(before) && /^(?:un|une|ein|eine|one)$/i.test(text);
+  const number = isListed && !isArticle ? numberOf(text) : undefined;
+  return number !== undefined && number <= 60 ? number : undefined;
+}
+
+const BARE_ORDINAL = /^(?:runde|wand|mur|durchgang|durchlauf)$/i;
+const digits = (text: string): number | undefined => (/^\d{1,2}$/.test(text) ? Number(text) : undefined);
+
+/** The noun of an ordinal: right behind it, or behind the others of its list. */
+function timeAhead(words: readonly Word[], from: number): string | undefined {
+  for (const { text } of words.slice(from)) {
+    if (TIME.test(text)) return text;
+    if (!ALSO.test(text) && ordinalOf(text) === undefined && digits(text) === undefined) return undefined;
   }
   return undefined;
 }
 
-/** `after 16 counts`, `that's fourteen counts`, `dance the first 16`. */
-function countIn(words: readonly Word[]): number | undefined {
+/** `section`, `sections`, `Abschnitten`. */
+const isSection = (word: string): boolean => namesSection(word) || namesSection(word.replace(/(?:en|[sen])$/i, ''));
+
+const FIRST = /^(?:first|only|ersten?|premiers?|premières?|eerste)$/i;
+const BEFORE_COUNT = /^(?:after|nach|après|na|count|zählzeit|temps)$/i;
+
+/** `after 16 counts`, `that's fourteen counts`, `the first 16`; `after section 2`, `the first two sections`, `sections 1 and 2`. */
+function placeIn(words: readonly Word[], span: Span): PlaceSaid | undefined {
+  let section: number | undefined;
   for (let index = 0; index < words.length; index++) {
-    const count = numberOf(words[index].text);
-    if (count === undefined || count < 2) continue;
-    const [before = '', after = ''] = [words[index - 1]?.text.toLowerCase(), words[index + 1]?.text];
-    if (unitOf(after ?? '') === 'counts' || /^(?:after|nach|après|na|count|zählzeit|temps)$/.test(before)) return count;
+    const { text } = words[index];
+    const [before = '', after = '', further = ''] = [-1, 1, 2].map((step) => words[index + step]?.text ?? '');
+    const number = numberOf(text);
+    if (number === undefined) {
+      if (isSection(text) && unitOf(after) !== 'counts') section ??= lastNumber(words, index + 1);
+      continue;
+    }
+    const noun = FIRST.test(after) ? further : after;
+    if (number > 1 && isSection(noun) && numberOf(noun) === undefined) section ??= number;
+    else if (number > 1 && (unitOf(noun) === 'counts' || BEFORE_COUNT.test(before)))
+      return { kind: 'count', count: number, and: 'line', span };
   }
-  return undefined;
+  return section === undefined ? undefined : { kind: 'section', section, span };
+}
+
+/** `1 and 2`: the last of numbers in a row. */
+function lastNumber(words: readonly Word[], from: number): number | undefined {
+  let found: number | undefined;
+  for (const { text } of words.slice(from)) {
+    if (/^(?:and|und|et|en|to|bis|à)$/i.test(text) && found !== undefined) continue;
+    const number = numberOf(text) ?? ordinalOf(text);
+    if (number === undefined) break;
+    found = number;
+  }
+  return found;
 }
 
 const BEGINS = /\b(?:begin|began|start|depart|départ|beginn)\w*\s+(?:\S+\s+){0,4}$/i;

@@ -10,6 +10,7 @@ import { KNOWN_KEYS, readHeader, readHeaderLines, type Header, type HeaderEntry 
 import type { Counts } from '../reading/counts';
 import { readHeading, type Heading } from '../reading/headings';
 import { countsStandBehind, isWholeLine, namesSteps, readStepLine, type StepLine } from '../reading/line';
+import type { Vocabulary } from '../vocabulary';
 import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
 import { readLoosePlan, readPlanLine, type PlanItem } from '../reading/plan';
 import {
@@ -46,6 +47,17 @@ function lengthSaid(words: string): number {
 
 const nameOf = (item: PlanItem): string =>
   item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';
+
+/** Read to its end, and it says on which walls. */
+const isClear = (item: PlanItem): boolean =>
+  (!('unread' in item) || item.unread.length === 0 || item.kind === 'tag') &&
+  (!('walls' in item) || (item.walls.kind !== 'unsaid' && (item.walls.kind !== 'part' || item.walls.part.length <= 2)));
+
+/** `Tag (4 counts) after wall 2: sway R, L, R, L`: all of it in one line, and no heading. */
+const isWholeTag = (words: string, vocabulary: Vocabulary): boolean =>
+  planInProse(words).some(
+    (item) => item.kind === 'tag' && item.tag.kind === 'own' && isWholeLine(readStepLine(item.tag.text, vocabulary)),
+  );
 
 /** In letters: longer ones are read as sentences first. */
 const LONG_SENTENCE = 60;
@@ -158,6 +170,7 @@ class ScriptReader {
 
   private headingOf(index: number, trimmed: string): Heading | undefined {
     const words = this.isMarked ? trimmed : bareHeading(trimmed);
+    if (!this.isMarked && isWholeTag(words, this.own.vocabulary)) return undefined;
     if (/^\[\s*\d/.test(words) && this.outline.isStepInBrackets(index)) return undefined;
     return this.placedHeading(words) ?? this.wordedHeading(words) ?? this.ownHeading(index, trimmed);
   }
@@ -295,8 +308,7 @@ class ScriptReader {
     if (this.isMarked) return loose;
     const items = loose.filter((item) => !isWhatever(item));
     const isLong = text.length >= LONG_SENTENCE;
-    const isClean =
-      items.length > 0 && items.every((item) => !('unread' in item) || item.unread.length === 0 || item.kind === 'tag');
+    const isClean = items.length > 0 && items.every(isClear);
     const said = isClean && !isLong ? [] : planInProse(text);
     if (said.length > 0) return this.newOf(said);
     return isClean || !isLong || items.every((item) => !('walls' in item) || item.walls.kind !== 'unsaid') ? items : [];
