@@ -20,10 +20,10 @@ export function factsSaid(text: string, offset: number): HeaderEntry[] {
   if (text.length > 400) return [];
   const entries: HeaderEntry[] = [];
   for (const clause of clausesOf(text)) {
-    const said = factOf(clause.words);
-    if (!said || entries.some(({ key }) => key === said)) continue;
     const span = { from: offset + clause.from, to: offset + clause.from + clause.words.length };
-    entries.push({ key: said, value: clause.words, span, valueSpan: span });
+    for (const said of factsOf(clause.words))
+      if (!entries.some(({ key }) => key === said))
+        entries.push({ key: said, value: clause.words, span, valueSpan: span });
   }
   return entries;
 }
@@ -35,6 +35,15 @@ function clausesOf(text: string): { readonly words: string; readonly from: numbe
     const trimmed = words.trim();
     return trimmed ? [{ words: trimmed, from: index + words.indexOf(trimmed) }] : [];
   });
+}
+
+/** `a four-wall dance of 32 counts`: two facts in one breath. */
+function factsOf(clause: string): readonly KnownKey[] {
+  const words = (clause.match(WORD) ?? []).flatMap((word) => (numberOf(word) === undefined ? word.split('-') : [word]));
+  const units = new Set(words.flatMap((word, index) => (numberOf(words[index - 1] ?? '') && unitOf(word)) || []));
+  if (units.size > 1 && words.length <= MOST_WORDS && !WAITS.test(clause)) return [...units];
+  const said = factOf(clause);
+  return said ? [said] : [];
 }
 
 function factOf(clause: string): KnownKey | undefined {

@@ -30,6 +30,11 @@ export class Progress {
     return section !== undefined && this.begins && this.reached - this.first >= lengthOf(section);
   }
 
+  /** Nothing is left between what was counted and these. */
+  goesOnWith({ ticks: [next], floating }: Counts): boolean {
+    return this.begins && !floating && next === this.reached;
+  }
+
   /** Whether counts are those of the section that follows: they begin again, or the sheet is numbered through. */
   goesOnIn({ ticks: [next] }: Counts, section: SectionText, outline: Outline): boolean {
     if (!this.isFull(section)) return false;

@@ -10,7 +10,6 @@ import { KNOWN_KEYS, readHeader, readHeaderLines, type Header, type HeaderEntry 
 import type { Counts } from '../reading/counts';
 import { readHeading, type Heading } from '../reading/headings';
 import { countsStandBehind, isWholeLine, namesSteps, readStepLine, type StepLine } from '../reading/line';
-import type { Vocabulary } from '../vocabulary';
 import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
 import { readLoosePlan, readPlanLine, type PlanItem } from '../reading/plan';
 import {
@@ -24,7 +23,7 @@ import {
 } from '../reading/script';
 import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
-import { numberOf } from '../lexicon/numbers';
+import { isClear, isWhatever, isWholeTag, lengthSaid, nameOf, saysTheSame } from './plan-said';
 import { customarySection, LONGEST_LINE, Outline } from './outline';
 import { Progress } from './progress';
 import { cellsApart } from './table';
@@ -39,40 +38,8 @@ import {
   wordedSection,
 } from './section-heading';
 
-/** `Tag, four counts`, `4 count tag`: how long; 0 where it is not said. */
-function lengthSaid(words: string): number {
-  const length = /([\p{L}\d]+)[\s-]*(?:counts?|beats?)\b/iu.exec(words.replace(/\bafter\s+\d+\s*counts?/i, ''));
-  return numberOf(length?.[1] ?? '') ?? 0;
-}
-
-const nameOf = (item: PlanItem): string =>
-  item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';
-
-/** Read to its end, and it says on which walls. */
-const isClear = (item: PlanItem): boolean =>
-  (!('unread' in item) || item.unread.length === 0 || item.kind === 'tag') &&
-  (!('walls' in item) || (item.walls.kind !== 'unsaid' && (item.walls.kind !== 'part' || item.walls.part.length <= 2)));
-
-/** `Tag (4 counts) after wall 2: sway R, L, R, L`: all of it in one line, and no heading. */
-const isWholeTag = (words: string, vocabulary: Vocabulary): boolean =>
-  planInProse(words).some(
-    (item) => item.kind === 'tag' && item.tag.kind === 'own' && isWholeLine(readStepLine(item.tag.text, vocabulary)),
-  );
-
 /** In letters: longer ones are read as sentences first. */
 const LONG_SENTENCE = 60;
-
-/** `Finish: on the last wall hold the point`: which wall is the last only the song knows. */
-const isWhatever = (item: PlanItem): boolean => item.kind === 'ending' && item.walls.kind === 'last';
-
-/** Two items about one wall: the first that was said holds. */
-const saysTheSame = (one: PlanItem, other: PlanItem): boolean =>
-  one.kind === other.kind &&
-  'walls' in one &&
-  'walls' in other &&
-  one.walls.kind === 'walls' &&
-  other.walls.kind === 'walls' &&
-  other.walls.numbers.every((number) => one.walls.kind === 'walls' && one.walls.numbers.includes(number));
 
 /** Blocks whose lines may be headings of sections. */
 const HAS_SECTIONS: ReadonlySet<BlockText['kind']> = new Set(['part', 'tag', 'ending']);
@@ -263,7 +230,7 @@ class ScriptReader {
       return false;
     // Under a section that is full, "Repeat." and words without counts say what comes after the steps.
     const names = step.groups.some(({ repeat }) => repeat?.counts !== undefined || repeat?.section !== undefined);
-    if (!this.isMarked && !counted && !names && this.progress.isFull(this.section)) return false;
+    if (!this.isMarked && !counted && !names && this.hasNoCountsLeft()) return false;
     const section = this.nextSection(step) ?? this.nextParagraph() ?? this.openSection();
     push('step', { step, section });
     this.progress.take(step);
@@ -280,6 +247,12 @@ class ScriptReader {
       );
     }
     return true;
+  }
+
+  /** The section is full, or the next line that has counts goes on where they have come to. */
+  private hasNoCountsLeft(): boolean {
+    const [next] = this.outline.countsOf(this.outline.nextCounted(this.lines.length));
+    return this.progress.isFull(this.section) || (next !== undefined && this.progress.goesOnWith(next));
   }
 
   private addPlan(items: readonly PlanItem[], line: ScriptLine, offset: number): void {

@@ -2,6 +2,8 @@
 import type { Weight } from '../model/feet';
 import type { Span } from '../model/text';
 import { plainLetters } from '../lexicon/letters';
+import { numberOf } from '../lexicon/numbers';
+import { unitOf, type FactUnit } from '../lexicon/page';
 import { sideNamed } from '../vocabulary/words';
 
 export const KNOWN_KEYS = [
@@ -63,8 +65,12 @@ function readHeaderLine(text: string, offset: number): HeaderEntry | undefined {
   };
 }
 
-const SEVERAL =
-  /\s+(?=(?:count|counts|wall|walls|level|music|choreographer|choreographed by|author|intro|tempo|date)\s*:)/i;
+/** Keys that may follow others in one line; `wand` and its kin open lines of a plan as well. */
+const IN_A_ROW =
+  'counts?|walls?|level|music|choreographer|choreographed by|author|intro|start|tempo|date|wände|musik|einleitung|beginn|niveau|schwierigkeit|musique|murs?|temps|comptes|départ|début|introduction';
+const SEVERAL = new RegExp(`\\s+(?=(?:${IN_A_ROW})\\s*:)`, 'i');
+/** What parts a fact from the next one. */
+const PARTING = /[\s,;|/·•–—-]+$/;
 
 /** `Count: 32 Wall: 4 Level: Improver`: several facts in one line, each with its own place. */
 export function readHeaderLines(text: string, offset: number): HeaderEntry[] {
@@ -72,7 +78,8 @@ export function readHeaderLines(text: string, offset: number): HeaderEntry[] {
   let at = 0;
   for (const stretch of text.length > 400 ? [text] : text.split(SEVERAL)) {
     at = text.indexOf(stretch, at);
-    const entry = readHeaderLine(stretch, offset + at);
+    const own = at + stretch.length < text.length ? stretch.replace(PARTING, '') : stretch;
+    const entry = readHeaderLine(own, offset + at);
     if (entry) entries.push(entry);
     at += stretch.length;
   }
@@ -91,8 +98,8 @@ export function readHeader(entries: readonly HeaderEntry[]): Header {
   const start = find('start') ?? entries.find((entry) => entry.key === 'weight');
   const stated = start && readStartWeight(start.value);
   const section = Number(/\d+/.exec(find('section')?.value ?? '')?.[0]);
-  const walls = readNumberFact(find('walls') ?? entries.find((entry) => entry.key === 'wall'));
-  const counts = readNumberFact(find('counts') ?? entries.find((entry) => entry.key === 'count'));
+  const walls = readNumberFact(find('walls') ?? entries.find((entry) => entry.key === 'wall'), 'walls');
+  const counts = readNumberFact(find('counts') ?? entries.find((entry) => entry.key === 'count'), 'counts');
   return {
     entries,
     startWeight: stated ?? 'L',
@@ -103,12 +110,23 @@ export function readHeader(entries: readonly HeaderEntry[]): Header {
   };
 }
 
-const NUMBER_NAMES: Readonly<Record<string, number>> = { one: 1, two: 2, four: 4, eight: 8 };
+const WORD = /\d+|\p{L}+(?:-\p{L}+)*/gu;
 
-function readNumberFact(entry: HeaderEntry | undefined): { value: number; span: Span } | undefined {
+/** The number beside its unit, `a four-wall dance of 32 counts`; else the first there is. */
+function readNumberFact(entry: HeaderEntry | undefined, unit: FactUnit): { value: number; span: Span } | undefined {
   if (!entry) return undefined;
-  const digits = /\d{1,4}/.exec(entry.value)?.[0];
-  const value = digits ? Number(digits) : NUMBER_NAMES[/[a-z]+/.exec(entry.value.toLowerCase())?.[0] ?? ''];
+  const words = (entry.value.match(WORD) ?? []).flatMap((word) =>
+    numberOf(word) === undefined ? word.split('-') : [word],
+  );
+  const parts = words.map((word) => (/^\d{4}$/.test(word) ? Number(word) : numberOf(word)));
+  // `thirty two counts`
+  const numbers = parts.map((part, index) => {
+    const [tens = 0, one = 0] = [parts[index - 1], part];
+    return tens >= 20 && tens % 10 === 0 && one < 10 && part !== undefined ? tens + part : part;
+  });
+  const value =
+    numbers.find((number, index) => number !== undefined && unitOf(words[index + 1] ?? '') === unit) ??
+    numbers.find((number) => number !== undefined);
   return value === undefined ? undefined : { value, span: entry.span };
 }
 
