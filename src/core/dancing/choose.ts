@@ -116,7 +116,7 @@ function readingsOf(calls: readonly Call[]): Reading[] {
     );
   // `bring the left foot in and tap`: the foot comes in without its weight.
   const brought = new Set(
-    calls.filter((call, index) => call.figure === KNOWN.close && isOnlyGesture(calls[index + 1])),
+    calls.filter(({ figure }, index) => figure?.manners.has('comesIn') && isOnlyGesture(calls[index + 1])),
   );
   if (brought.size > 0)
     without(

@@ -47,7 +47,7 @@ const ON_EVERY =
   /[,;]?\s*(?:and\s+)?\p{L}+\s+(?:hands\s+)?(?:on|at|with|bei|à)\s+(?:every|each|all|jedem|chaque)\b[^,.;]*/giu;
 /** `..., going right`, `..., right foot first`, `..., leading with the left`: the foot that all of it begins with. */
 const LEAD = new RegExp(
-  `[,;(]\\s*(?:${[
+  `(?:[,;(]\\s*|\\s(?=(?:starting|beginning)\\s))(?:${[
     '(?:going|travelling|moving)\\s+(?:to\\s+the\\s+)?(right|left)',
     '(?:leading|starting|start|beginning|begin)\\s+(?:with\\s+|on\\s+|from\\s+)?(?:the\\s+|your\\s+)?(right|left|rf|lf|[rl])(?:\\s+foot)?',
     '(right|left|rf|lf|[rl])\\s+(?:foot\\s+)?(?:(?:crossing|stepping|going|rocking)\\s+)?(?:first|leads|starts|begins|to\\s+start)',
@@ -152,6 +152,8 @@ function leadIn(text: string, start: number): { foot: Foot; span: Span; all: Spa
   const side = match?.slice(1).find(Boolean);
   const foot = side && sideNamed(side);
   if (!match || !foot || match.index < start) return undefined;
+  // `repeat section 1 starting with the left`: of what is repeated.
+  if (/^\s/.test(match[0]) && /\b(?:repeat|again|same)\b/i.test(text)) return undefined;
   const from = match.index + match[0].lastIndexOf(side);
   return {
     foot,

@@ -321,7 +321,7 @@ export function standsOn(words: readonly string[], at: number): boolean {
   let before = at - 1;
   while (before > at - 4 && (/^(?:the|your|dem|den|le|la)$/.test(words[before] ?? '') || words[before] in SIDE_WORDS))
     before -= 1;
-  return /^(?:on|auf|sur)$/.test(words[before] ?? '');
+  return /^(?:on|onto|auf|sur)$/.test(words[before] ?? '');
 }
 
 /** `ball of the right`: how many words. The foot is left for a step that has none yet; a gesture has the other one. */
@@ -393,10 +393,22 @@ export function knownBy(previous: Call, { figure, joined, sides }: Draft): Call 
     : previous;
 }
 
+/** `heel R forward, back, heel L forward, back`, `tap R, replace`: the foot comes back, and the other one goes on. */
+function isBroughtBack(call: Call, before: Call, after: Call | undefined, calls: readonly Call[]): boolean {
+  if (!isGesture(before) || !before.foot) return false;
+  if (call.figure === KNOWN.recover) return call.foot === undefined || call.foot === before.foot;
+  const isBack = call.figure === before.figure && call.nameSpan === undefined && call.direction === 'back';
+  if (!isBack) return false;
+  const other = after ?? calls.find(({ foot }) => foot !== before.foot);
+  return other?.foot !== undefined && other.foot !== before.foot;
+}
+
 /** `R forward, draw L up, R forward`: between two steps of the other foot the foot that comes in takes the weight. */
 export const withWeight = (calls: readonly Call[]): readonly Call[] =>
   calls.map((call, index) => {
     const [before, after] = [calls[index - 1], calls[index + 1]];
+    if (before && isBroughtBack(call, before, after, calls))
+      return { ...call, figure: KNOWN.close, direction: undefined };
     const other = before?.foot;
     const isBetween = call.figure === KNOWN.drag && call.foot && other && other !== call.foot && after?.foot === other;
     const areSteps = isBetween && [before, after].every(({ figure }) => figure?.manners.has('isStepping'));

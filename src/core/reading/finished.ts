@@ -1,7 +1,17 @@
 /** The calls of a line that are read to their end: what a clause adds to the one before it, or begins. */
 import { joinSpans, type Span } from '../model/text';
 import * as small from './call-words';
-import { footOf, impliedFigure, isOnlyAgain, isTurnOf, settle, withFeet, type Call, type Draft } from './settle';
+import {
+  figureOnceMore,
+  footOf,
+  impliedFigure,
+  isOnlyAgain,
+  isTurnOf,
+  settle,
+  withFeet,
+  type Call,
+  type Draft,
+} from './settle';
 
 const again = (span: Span, more: Pick<Call, 'again' | 'mirrored'>): Call => ({
   span,
@@ -32,7 +42,7 @@ export class FinishedCalls {
     const previous = this.calls[this.calls.length - 1];
     if (previous && (this.repeats(draft) || this.goesOn(previous, draft, isOpening))) return;
     if (previous) this.calls[this.calls.length - 1] = small.knownBy(previous, draft);
-    if (!draft.figure) draft.figure = impliedFigure(draft, previous);
+    if (!draft.figure) draft.figure = (previous && figureOnceMore(previous, draft)) ?? impliedFigure(draft, previous);
     else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
     if (draft.it && draft.sides.length === 0 && previous) draft.sides.push(...footOf(previous));
     const call = settle(draft);
@@ -54,6 +64,7 @@ export class FinishedCalls {
 
   /** A clause that only says more of the call before it: how it turns, on which feet. */
   private goesOn(previous: Call, draft: Draft, isOpening: boolean): boolean {
+    if (!draft.figure && figureOnceMore(previous, draft)) return false;
     const longer = isTurnOf(draft, previous)
       ? { ...previous, turn: draft.turn, span: joinSpans(previous.span, draft) }
       : !draft.figure && previous.figure

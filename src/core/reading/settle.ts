@@ -322,6 +322,13 @@ export function withFeet(previous: Call, draft: Draft, isDetail: boolean, isList
   };
 }
 
+/** `triple step R L R, L R L`: all its feet are said, and as many again are the figure once more. */
+export function figureOnceMore({ figure, feet }: Call, draft: Draft): Figure | undefined {
+  const isList = isFeetList(draft) && !draft.direction && !draft.turn && draft.unread.length === 0;
+  const isWhole = feet?.length === draft.sides.length && figure?.forms[0].steps.length === feet?.length;
+  return isList && isWhole && figure && !isSingle(figure) ? figure : undefined;
+}
+
 const feetOf = ({ feet, foot }: Call): readonly Foot[] => feet ?? (foot ? [foot] : []);
 
 const takesItsLead = ({ figure, travel }: Call, { sides, turn }: Draft): boolean =>

@@ -73,7 +73,7 @@ const TRIPLE_TURNS = {
 
 export const FIGURE_ROWS: readonly FigureRow[] = [
   // Single actions
-  single('step', { en: ['step', 'place', 'put', 'set', 'move', 'plant', 'open', 'land'], de: ['Schritt', 'setzen', 'Schritte', 'absetzen', 'stellen', 'abstellen', 'aufsetzen', 'treten', 'hinstellen', 'aufstellen'], fr: ['pas', 'pose', 'poser', 'posant', 'placer', 'mettre', 'reposer', 'ouvrir'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', share: 'steps' }),
+  single('step', { en: ['step', 'place', 'put', 'set', 'move', 'plant', 'open', 'land'], de: ['Schritt', 'setzen', 'Schritte', 'absetzen', 'stellen', 'abstellen', 'aufsetzen', 'treten', 'hinstellen', 'aufstellen'], fr: ['pas', 'pose', 'poser', 'posant', 'placer', 'mettre', 'reposer', 'ouvrir', 'piétiner'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', share: 'steps' }),
   single('walk', { en: ['walk', 'prissy walk', 'camel walk', 'swivel walk', 'boogie walk'], de: ['gehen', 'Walk'], fr: ['marche', 'marcher'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('run', { en: ['run', 'jog'], de: ['laufen'], fr: ['courir', 'course'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
   single('cross', { en: ['cross'], de: ['kreuzen', 'kreuzt', 'kreuze'], fr: ['croiser', 'croise'] }, ['1: A * +T'], { direction: 'cross' }),
@@ -192,6 +192,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('weave', 'lines', { en: ['weave'], de: ['Weave'] }, ['1-4 | 1&2&: A side, B behind, A side, B cross'], { bare: 'direction', run: 'A side, B behind, A side, B cross', fills: true, share: 'steps' }),
   row('behind-side-cross', 'lines', { en: ['behind side cross'] }, ['1&2 | 1-3: A behind, B side +T, A cross'], { bare: 'foot' }),
   row('side-together', 'lines', { en: ['side together', 'side close'] }, ['1-2 | 1&: A side, B tog'], { bare: 'side' }),
+  row('two-side-steps', 'lines', { en: ['side together side together', 'side close side close', 'step together step together'] }, ['1-4 | 1&2&: A side, B tog, A side, B tog'], { bare: 'side' }),
   row('side-touch', 'lines', { en: ['side touch', 'step touch'] }, ['1-2 | 1&: A side, [B touch tog]', '1: [A touch side]'], { bare: 'side' }),
   row('cross-point', 'lines', { en: ['cross point', 'cross touch'] }, ['1-2 | 1&: A cross, [B point side]'], { bare: 'foot' }),
   row('step-point', 'lines', { en: ['step point'] }, ['1-2: A fwd, [B point side]'], { bare: 'foot' }),

@@ -25,6 +25,8 @@ const ROWS = {
   isStepping: 'step walk run',
   /** A foot in the air, or on its toes, that can be stepped on where it is: `hook L behind and step on it`. */
   isPlaced: 'touch tap point toe heel kick flick hook sweep brush scuff',
+  /** The foot comes in, with or without its weight: `bring L in and tap`. */
+  comesIn: 'close drag slide',
   /** `drag L to R`: the side is the other foot's. */
   neverAside: 'close stomp drag',
 } as const;

@@ -62,7 +62,7 @@ export const DIRECTION_WORDS: Readonly<Record<string, Direction>> = table({
   together: 'together', tog: 'together', beside: 'together', pres: 'together', 'next to': 'together', 'back in place': 'together', 'back to place': 'together', 'back home': 'together', 'back in': 'together', 'back to centre': 'in', 'back to center': 'in', neben: 'together', daneben: 'together', heran: 'together', ran: 'together', dazu: 'together', ensemble: 'together', 'a cote': 'together', home: 'together', towards: 'together', toward: 'together',
   'in place': 'place', 'on the spot': 'place', 'am platz': 'place', 'auf der stelle': 'place', 'sur place': 'place', 'on place': 'place',
   corner: 'diagonal forward', ecke: 'diagonal forward', coin: 'diagonal forward', diagonal: 'diagonal forward', diagonally: 'diagonal forward', diag: 'diagonal forward', schraeg: 'diagonal forward', diagonale: 'diagonal forward',
-  out: 'out', apart: 'out', auseinander: 'out', auswaerts: 'out', einwaerts: 'in', zusammen: 'together', aussen: 'out', 'nach aussen': 'out', ecarte: 'out', exterieur: 'out', in: 'in', centre: 'in', center: 'in', 'au centre': 'in', innen: 'in', 'nach innen': 'in', 'zur mitte': 'in', interieur: 'in',
+  out: 'out', apart: 'out', auseinander: 'out', auswaerts: 'out', einwaerts: 'in', raus: 'out', rein: 'in', zusammen: 'together', aussen: 'out', 'nach aussen': 'out', ecarte: 'out', exterieur: 'out', in: 'in', centre: 'in', center: 'in', 'au centre': 'in', innen: 'in', 'nach innen': 'in', 'zur mitte': 'in', interieur: 'in',
 }); // prettier-ignore
 
 /** Amounts of a turn, in parts of a circle. */
@@ -149,7 +149,9 @@ export const BODY_PARTS: ReadonlySet<string> = new Set(
 
 /** Small words that may stand between such a verb and its noun. */
 export const ARTICLES: ReadonlySet<string> = new Set(
-  'the your a to of both den die das der dem ein eine deine nach beide beiden le la les du l d votre'.split(' '),
+  'the your a to of both and und et den die das der dem ein eine deine nach beide beiden le la les du l d votre'.split(
+    ' ',
+  ),
 );
 
 /** Words that say where the weight is: `weight on L`, `Gewicht am Ende links`, `poids sur PD`. */
@@ -158,5 +160,5 @@ export const WEIGHT_NOUNS: ReadonlySet<string> = new Set(['weight', 'wt', 'gewic
 /** Short forms typed for whole words. */
 export const ABBREVIATIONS: Readonly<Record<string, string>> = table({
   shuf: 'shuffle', piv: 'pivot', rec: 'recover', jb: 'jazz box', kbc: 'kick ball change', rs: 'rock', ss: 'side shuffle', tch: 'touch',
-  nightclub: 'night club', linksdrehung: 'links drehung', rechtsdrehung: 'rechts drehung', halbdrehung: 'halbe drehung', halblinksdrehung: 'halbe links drehung', seitwaertsshuffle: 'seitwaerts shuffle', seitshuffle: 'seitwaerts shuffle', rueckrock: 'rueck rock', vorrock: 'vor rock', seitrock: 'seite rock', kreuzschritt: 'kreuzen schritt', seitschritt: 'seite schritt', rueckschritt: 'zurueck schritt', vorschritt: 'vor schritt', touche: 'touch', 'n': 'and', stepping: 'step', stepped: 'step',
+  nightclub: 'night club', linksdrehung: 'links drehung', rechtsdrehung: 'rechts drehung', halbdrehung: 'halbe drehung', halblinksdrehung: 'halbe links drehung', seitwaertsshuffle: 'seitwaerts shuffle', seitschritte: 'seit schritte', seitshuffle: 'seitwaerts shuffle', rueckrock: 'rueck rock', vorrock: 'vor rock', seitrock: 'seite rock', kreuzschritt: 'kreuzen schritt', seitschritt: 'seite schritt', rueckschritt: 'zurueck schritt', vorschritt: 'vor schritt', touche: 'touch', 'n': 'and', stepping: 'step', stepped: 'step',
 }); // prettier-ignore
