@@ -126,7 +126,7 @@ interface Got {
   understood: boolean;
 }
 
-function linesGot(report: Report, length: number): Map<number, Got> {
+export function linesGot(report: Report, length: number): Map<number, Got> {
   const lines = new Map<number, Got>();
   for (const section of [...report.parts, ...report.tags].flatMap(({ sections }) => sections))
     for (const { line, actions, understood } of section.lines) {
@@ -159,7 +159,7 @@ const study = (text: string, walls: number): Report => {
   return reportDance(dance, findings, walls);
 };
 
-const accusations = (report: Report) => report.findings.filter(({ severity }) => severity !== 'remark');
+export const accusations = (report: Report) => report.findings.filter(({ severity }) => severity !== 'remark');
 
 function scoreSheet(name: string, text: string, truth: Truth, slips: readonly Slip[]): SheetScore {
   const report = study(text, 12);
