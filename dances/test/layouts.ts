@@ -57,6 +57,14 @@ export const HEADINGS: Readonly<Record<string, Heading>> = {
 
 const through = (counts: string, at: number): string => counts.replace(/\d+/g, (own) => String(Number(own) + 8 * at));
 const each = (counts: string): string => (/^\d-\d$/.test(counts) ? Array.from({ length: Number(counts[2]) - Number(counts[0]) + 1 }, (_, step) => Number(counts[0]) + step).join(',') : counts); // prettier-ignore
+const NAMES = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
+const spoken = (counts: string): string =>
+  counts
+    .replace(/\d/g, (digit) => NAMES[Number(digit)])
+    .replace('-', ' to ')
+    .replace('&', ' and ');
+/** `12`, `5678`; a half count keeps its sign. */
+const glued = (counts: string): string => (counts.includes('&') ? counts : each(counts).replaceAll(',', ''));
 type Line = (counts: string, words: string, at: number) => string;
 
 /** A line for every piece. */
@@ -75,6 +83,12 @@ export const LINES: Readonly<Record<string, Line>> = {
   'behind a bullet': (counts, words) => `- ${counts} ${words}`,
   'one by one': (counts, words) => `${each(counts)} ${words}`,
   'in a table': (counts, words) => `| ${counts} | ${words} |`,
+  'with their noun': (counts, words) => `Counts ${counts}: ${words}`,
+  'with a letter': (counts, words) => `T${counts} : ${words}`,
+  'in words': (counts, words) => `Counts ${spoken(counts)}: ${words}`,
+  'in words alone': (counts, words) => `${spoken(counts)}: ${words}`,
+  'from - to': (counts, words) => `${counts.replace('-', ' to ')} ${words}`,
+  'without a sign': (counts, words) => `${glued(counts)} ${words}`,
   'small letters': (counts, words) => `${counts} ${words[0].toLowerCase()}${words.slice(1)}`,
   'not at all': (_, words) => words,
 };

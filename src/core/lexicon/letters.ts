@@ -14,3 +14,12 @@ const withoutAccents = (word: string): string =>
     .replace(/ß/g, 'ss')
     .normalize('NFD')
     .replace(/[\u0300-\u036f]/g, '');
+
+const WIDE = 0xff10 - 0x30;
+
+/** Digits in the width of East Asian letters. */
+export const wideDigits = (digits: string): string =>
+  digits.replace(/\d/g, (digit) => String.fromCharCode(digit.charCodeAt(0) + WIDE));
+
+export const narrowDigits = (digits: string): string =>
+  digits.replace(/[０-９]/g, (digit) => String.fromCharCode(digit.charCodeAt(0) - WIDE));

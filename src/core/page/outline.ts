@@ -99,7 +99,7 @@ export class Outline {
 
 const NONE: readonly Counts[] = [];
 const SAYS_LENGTH = /^\s*[\p{L}\d]+[\s-]+(?:counts?|beats?|temps|takte)\b/iu;
-const MAY_COUNT = /\d|\b[SQ]{2}|slow|quick|\p{L},?\s+(?:and\s+)?\p{L}/iu;
+const MAY_COUNT = /[\d１-８]|\b[SQ]{2}|slow|quick|\p{L},?\s+(?:and\s+)?\p{L}/iu;
 const memories = new WeakMap<Vocabulary, Memory<readonly Counts[]>>();
 
 function countsIn(line: string, vocabulary: Vocabulary): readonly Counts[] {

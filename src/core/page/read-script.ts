@@ -22,6 +22,7 @@ import {
   type SectionText,
 } from '../reading/script';
 import { factsSaid } from './facts';
+import { gluedApart } from './glued';
 import { planInProse } from './plan-prose';
 import { isClear, isWhatever, isWholeTag, lengthSaid, nameOf, saysTheSame } from './plan-said';
 import { customarySection, LONGEST_LINE, Outline } from './outline';
@@ -89,7 +90,7 @@ class ScriptReader {
     private readonly text: string,
     private readonly own: OwnFigures,
   ) {
-    this.raw = cellsApart(text.split('\n'));
+    this.raw = gluedApart(cellsApart(text.split('\n')));
     this.outline = new Outline(this.raw, own.vocabulary);
     this.isMarked = isMarked(text);
     this.firstLine = this.raw.findIndex((line) => line.trim() !== '');

@@ -6,6 +6,7 @@ import { statedCounts, titleAfter, type Heading } from '../reading/headings';
 const DRAWN = /^[\s*~=_#|]+|[\s*~=_|]+$/g;
 const LONGEST = 160;
 const OPENING = /^(?:the\s+|der\s+|die\s+|le\s+|la\s+|de\s+)?([\p{L}\d.]+)(?:\s+|-)([\p{L}\d]+)/iu;
+const LAST = /^(?:last|final|letzte[rs]?|dernier|dernière|laatste)$/i;
 const ENDS = /^\s*(?:$|[:.,;()[\]–—|-])/;
 
 /** The signs a writer draws around a heading taken away. */
@@ -24,6 +25,8 @@ export function wordedSection(line: string): Heading | undefined {
       ? (ordinalOf(first) ?? (/^\d/.test(first) ? undefined : numberOf(first)))
       : undefined;
   const rest = text.slice(whole.length);
+  // `The last eight.`: whichever that is.
+  if (LAST.test(first) && namesSection(second) && ENDS.test(rest)) return sectionHeading(rest, undefined);
   // "Section 4 goes on to the left" is a sentence; "First row of sacks" is short enough to be none.
   if (number === undefined || number === 0 || (!ENDS.test(rest) && (text.length > 36 || /[.!?]$/.test(text))))
     return undefined;

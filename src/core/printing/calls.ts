@@ -176,7 +176,11 @@ export function printStepLine(
   const printed = line.groups.map(({ counts, calls, repeat }, index) => {
     const written = counts ? printWritten(line, counts, shift) : (filled?.[index] ?? '');
     const head = written && index === 0 ? written.padEnd(CALL_COLUMN - 1) + ' ' : written ? `${written} ` : '';
-    if (repeat) return head + printRepeat(repeat, line.text, style) + marks.map(({ text }) => ` ${text}`).join('');
+    if (repeat) {
+      // What its own words say is printed with them.
+      const behind = marks.filter(({ from }) => style.language || from < repeat.span.from || from >= repeat.span.to);
+      return head + printRepeat(repeat, line.text, style) + behind.map(({ text }) => ` ${text}`).join('');
+    }
     const next = line.groups[index + 1];
     const body = printCallList(calls, line.text, style, (at) => {
       const end = calls[at + 1]?.span.from ?? next?.calls[0]?.span.from ?? next?.repeat?.span.from ?? Infinity;

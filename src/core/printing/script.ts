@@ -42,7 +42,10 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
         style,
         counts: counts?.get(line.index),
       });
-      return line.heading ? `${printHeading(script, line, style)}\n${steps}` : steps;
+      if (line.heading) return `${printHeading(script, line, style)}\n${steps}`;
+      return opensUnsaid(script, line)
+        ? `\n## ${(style?.language ? tongueOf(style) : TONGUES.en).heading.section(line.section?.number ?? 1)}\n${steps}`
+        : steps;
     }
     case 'note':
       return `> ${line.text.trim().replace(/^>\s*/, '')}`;
@@ -58,6 +61,14 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
     case 'figure':
       return line.text.trimEnd();
   }
+}
+
+/** A section that only its counts open, in a sheet where others have headings: in our own manner its heading says so. */
+function opensUnsaid(script: Script, { section, index }: ScriptLine): boolean {
+  if (!section || section.headingLine !== undefined || section.lines[0]?.index !== index || isMarked(script.text))
+    return false;
+  const { sections } = section.block;
+  return sections[0] !== section && sections.some(({ headingLine }) => headingLine !== undefined);
 }
 
 /** Steps said inside a plan or an option. Left as they are where the style names no language. */

@@ -70,7 +70,7 @@ const NAMED =
   /[,;–—-]\s*(?:and\s+)?(?:that(?:'|’)s|that\s+is|this\s+is|there(?:'|’)s|das\s+(?:ist|war)|c(?:'|’)est|voilà)\s+(?:it|all|your|the|our|called|ein|eine|dein|deine|der|die|das|un|une|ton|ta|votre|le|la)\b[^,.;:]*/giu;
 /** `right jazz box without a turn`, `right then`, `of course`, `if you like`: said, and no step. */
 const IDLE =
-  /(?:\b(?:and|then)\s+)?\b(?:put|place|take)\s+(?:the\s+|your\s+)?weight\s+on(?:to)?\s+it\b|\b(?:(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish))\b/gi;
+  /(?:\b(?:and|then)\s+)?\b(?:put|place|take)\s+(?:the\s+|your\s+)?weight\s+on(?:to)?\s+it\b|\b(?:(?:with\s+)?(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)(?:\s+at\s+all)?|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish))\b/gi;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =

@@ -88,6 +88,19 @@ export const SOFT_JOINTS: ReadonlySet<string> = new Set(['and', 'und', 'et']);
 export const WITH_WORDS: ReadonlySet<string> = new Set(['with', 'mit', 'avec']);
 export const TOWARDS: ReadonlySet<string> = new Set(['to', 'a', 'nach', 'vers', 'zu', 'zum']);
 export const LONGEST_PHRASE = 3;
+/** `..., once more`: at the end of what is danced twice. */
+const ONCE_MORE = /^(?:once (?:more|again)|one more time|encore une fois)(?: break|$)/;
+
+/** How many words say that what stands before is danced a second time; 0 where they open a step. */
+export const onceMoreAt = (words: readonly string[], at: number): number => {
+  const ahead = words
+    .slice(at, at + 4)
+    .join(' ')
+    .replace(/ {2}/g, ' ');
+  const match = ONCE_MORE.exec(ahead);
+  return match ? match[0].replace(' break', '').split(' ').length : 0;
+};
+
 /** First words of all directions, ways, amounts and repeats. */
 export const PHRASE_OPENINGS: ReadonlySet<string> = new Set(
   [AMOUNT_WORDS, WAY_WORDS, REPEAT_WORDS, DIRECTION_WORDS].flatMap(Object.keys).map((phrase) => phrase.split(' ')[0]),
@@ -384,7 +397,11 @@ export function cornerOf(before: Direction | undefined, next: Direction): Direct
 }
 
 /** What is said of a foot tells what it did before: `draw L in and change weight`, `step onto the toes of R, lower the heel`. */
-export function knownBy(previous: Call, { figure, joined, sides }: Draft): Call {
+export function knownBy(previous: Call, { figure, joined, sides }: Draft, text: string): Call {
+  // `rock back onto the left and recover`: not the way back.
+  const isRocked = previous.nameSpan && /^rock/i.test(text.slice(previous.nameSpan.from, previous.nameSpan.to));
+  if (figure === KNOWN.recover && previous.figure === KNOWN.recover && isRocked)
+    return { ...previous, figure: KNOWN.rock, direction: 'back' };
   const isItsFoot = sides.every(({ foot }) => previous.foot === undefined || foot === previous.foot);
   if (figure === KNOWN.drop && previous.figure === KNOWN.step && isItsFoot && previous.repeat === 1)
     return { ...previous, figure: KNOWN.toe };

@@ -311,6 +311,8 @@ class CallReader extends CallWalk {
 
   /** Directions, ways, amounts and repeats of up to three words; true when one was taken. */
   private takePhrase(): boolean {
+    const again = small.onceMoreAt(this.words, this.at);
+    if (again > 0 && this.calls.length > 0 && !this.draft?.figure) return (this.takeRepeat(2, again), true);
     if (!small.PHRASE_OPENINGS.has(this.words[this.at])) return false;
     for (let length = Math.min(small.LONGEST_PHRASE, this.words.length - this.at); length > 0; length--) {
       const phrase = this.words.slice(this.at, this.at + length).join(' ');
@@ -443,7 +445,7 @@ class CallReader extends CallWalk {
     if (this.draft) small.noteWord(this.draft, token, this.lastWord);
     if (small.saysNothing(token.word)) {
       // `to the left`, `over the left`: an article changes nothing.
-      const isArticle = /^(the|a|an|your|den|dem|le|la)$/.test(token.word) && /^(?:to|over)$/.test(this.lastWord);
+      const isArticle = /^(the|a|an|your|den|dem|le|la|du|de|von|vom)$/.test(token.word) && /^(?:to|over)$/.test(this.lastWord);
       if (!isArticle) this.lastWord = token.word;
       this.at += 1;
       return;

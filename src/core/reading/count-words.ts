@@ -2,6 +2,7 @@
  * Counts as they are said and as they stand around the steps: `Counts 1 to 4`, `one and two`, `(1, 2)`, `3and4`; behind the steps,
  * `(1&2)`, `(4 counts)`, `five, six`. What is said is put into signs letter for letter, so that every place stays.
  */
+import { narrowDigits } from '../lexicon/letters';
 import { COUNTED_ALOUD, numberOf } from '../lexicon/numbers';
 import type { Span } from '../model/text';
 import { TICKS_A_COUNT } from '../model/ticks';
@@ -12,12 +13,17 @@ export interface CountedStretch extends Span {
   readonly counts?: Counts;
 }
 
-const NOUN = 'counts?|cts?|beats?|zählzeit(?:en)?|zaehlzeit(?:en)?|taktschl[aä]ge?|schl[aä]ge?|temps|comptes?|tellen?';
-const HEAD = new RegExp(`\\s*(?:(?:on\\s+)?(?:${NOUN})\\s+(?=[\\d\\p{L}]))?`, 'iuy');
+export const NOUN =
+  'counts?|cts?|beats?|takte?|zz|zählzeit(?:en)?|zaehlzeit(?:en)?|taktschl[aä]ge?|schl[aä]ge?|temps|comptes?|tellen?';
+/** What may stand before counts: `on counts 1-4`, `ct. 1-4`, `T1-2`, `#1`, `auf 1-2`, `steps 1-4`. */
+const HEAD = new RegExp(
+  `\\s*(?:(?:(?:on|auf|bei|sur|du|von|from)\\s+)?(?:${NOUN})\\.?\\s+(?=[\\d\\p{L}])|(?:[tc]|#)(?=\\d)|(?:on|auf|bei|sur)\\s+(?=\\d)|(?:steps?|schritte?)\\s+(?=\\d{1,2}\\s*[-–&]\\s*\\d))?`,
+  'iuy',
+);
 const SAID = [...COUNTED_ALOUD].sort((a, b) => b.length - a.length).join('|');
 /** A number, a joint, a range, a part of a count, what stands between. */
 const PIECE = new RegExp(
-  `(\\d{1,3}|(?:${SAID})(?![\\p{L}]))|(&|\\+|(?:and|und|et|en|y)(?![\\p{L}]))|((?:to|bis|à|through|tot)(?![\\p{L}])|[-–—])|((?<=\\d)[ea](?![\\p{L}]))|(,?\\s+|,)`,
+  `(\\d{1,3}|(?:${SAID})(?![\\p{L}]))|(&|\\+|(?:and|und|et|en|y)(?![\\p{L}]))|((?:to|bis|à|au|through|thru|tot)(?![\\p{L}])(?:\\s+(?:${NOUN})(?![\\p{L}]))?|[-–—>]|\\.\\.+)|((?<=\\d)[ea](?![\\p{L}]))|(,?\\s+|,)`,
   'iuy',
 );
 
@@ -29,7 +35,7 @@ interface SaidCounts {
 }
 
 /** What stands behind a number that makes it none: `1/4`, `9:00`, `2x`, `1st`; `1and2` and `5a6` count. */
-const NO_COUNT = /^(?:\s*[/:.°¼½¾x]\s*\d|\s*[/°¼½¾x]|\d|(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L})/iu;
+const NO_COUNT = /^(?:\s*[/:°¼½¾x]\s*\d|\.\d|\s+\.\s*\d|\s*[/°¼½¾x]|\d|(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L})/iu;
 
 const signOf = ([, number, joint, range, part]: RegExpExecArray): string =>
   number !== undefined ? String(numberOf(number)) : joint ? '&' : range ? '-' : (part ?? ' ');
@@ -47,7 +53,7 @@ function piecesAt(text: string, from: number): { signs: string; numbers: number;
       const isDigits = /^\d/.test(number);
       // `1-2 Trois quarts de tour`: whoever writes signs does not go on in words.
       const changes = run.numbers > 0 && run.inWords === isDigits;
-      if (changes || (isDigits ? NO_COUNT : /^\s*[/:°]/).test(text.slice(to, to + 4))) return run;
+      if (changes || (isDigits ? NO_COUNT : /^\s*(?:[/°]|:\s*\d)/).test(text.slice(to, to + 4))) return run;
       run.numbers += 1;
       run.inWords ||= !isDigits;
     }
@@ -82,7 +88,16 @@ const reach = (pattern: RegExp, text: string, at: number): number | undefined =>
 
 /** The counts that open a line, whatever stands around them: `Counts 1-4:`, `(1-2)`, `1.1  (1, 2)`, `One two,`. */
 export function openingCounts(text: string, start: number): Counts | undefined {
-  return openingLength(text, start) ?? openingNumbers(text, start);
+  return openingInRow(text, start) ?? openingLength(text, start) ?? openingNumbers(text, start);
+}
+
+const WIDE_ROW = /\s*([１-８]{2,8})/y;
+
+/** `５６７８`: digits that the whole sheet shows to be counts, each for itself. */
+function openingInRow(text: string, start: number): Counts | undefined {
+  const to = reach(WIDE_ROW, text, start);
+  const counts = to === undefined ? undefined : digitsInRow(narrowDigits(text.slice(start, to).trim()));
+  return counts && to !== undefined ? { ...counts, span: { from: start, to } } : undefined;
 }
 
 function openingLength(text: string, start: number): Counts | undefined {
@@ -118,7 +133,9 @@ function oneByOne(text: string, from: number, said: SaidCounts): SaidCounts | un
   const [first, second] = pair ? [numberOf(pair[1]), numberOf(pair[2])] : [];
   if (!pair || first === undefined || second !== first + 1) return undefined;
   const [opening, , closing] = said.counts.ticks;
-  return closing === undefined ? undefined : { ...said, counts: { ...said.counts, ticks: [opening, closing] } };
+  return closing === undefined
+    ? undefined
+    : { ...said, counts: { ...said.counts, ticks: [opening, closing], parted: said.counts.ticks } };
 }
 
 const saysAsMuch = ({ problem, ticks, floating }: Counts, said: Counts): boolean =>

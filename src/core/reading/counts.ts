@@ -20,6 +20,8 @@ export interface Counts {
   readonly floating: boolean;
   /** It ends on the count 1 of what follows: `8&1`. */
   readonly borrows: boolean;
+  /** `counts three and four`: two whole counts, or these three moments where three steps stand for them. */
+  readonly parted?: readonly number[];
   readonly problem?: CountProblem;
 }
 

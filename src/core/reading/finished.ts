@@ -41,7 +41,7 @@ export class FinishedCalls {
     this.opensDetail = false;
     const previous = this.calls[this.calls.length - 1];
     if (previous && (this.repeats(draft) || this.goesOn(previous, draft, isOpening))) return;
-    if (previous) this.calls[this.calls.length - 1] = small.knownBy(previous, draft);
+    if (previous) this.calls[this.calls.length - 1] = small.knownBy(previous, draft, this.text);
     if (!draft.figure) draft.figure = (previous && figureOnceMore(previous, draft)) ?? impliedFigure(draft, previous);
     else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
     if (draft.it && draft.sides.length === 0 && previous) draft.sides.push(...footOf(previous));

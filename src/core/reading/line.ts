@@ -4,8 +4,8 @@ import { Memory } from '../model/memory';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { readAsides } from './asides';
 import { readCalls, type Call } from './calls';
-import { readCounts, type Counts } from './counts';
-import { countsBehind, openingCounts, saidStretches, type CountedStretch } from './count-words';
+import type { Counts } from './counts';
+import { countsBehind, NOUN, openingCounts, saidStretches, type CountedStretch } from './count-words';
 import { HALF_COUNT } from '../vocabulary/notation';
 import { isFoot } from '../model/feet';
 import { COMMON_VOCABULARY, KNOWN, meantBy, type Vocabulary } from '../vocabulary';
@@ -123,7 +123,12 @@ function readMarked(
     if (lead && index === 0 && calls[0] && isLedByNobody(calls[0]))
       calls[0] = { ...calls[0], foot: lead.foot, footSpan: lead.span };
     const said = repeat || !counts ? [] : stepsSaid(weightClaims, from, to);
-    return { ...(counts && { counts }), calls, ...(said.length > 0 && { said }), ...(repeat && { repeat }) };
+    return {
+      ...(counts && { counts: asManyAs(calls, counts) }),
+      calls,
+      ...(said.length > 0 && { said }),
+      ...(repeat && { repeat }),
+    };
   });
   return {
     text,
@@ -182,6 +187,16 @@ const stepsSaid = (claims: Marks['weightClaims'], from: number, to: number): Cal
         ],
   );
 
+/** `Counts three and four: shuffle R L R`: as many moments as there are steps. */
+function asManyAs(calls: readonly Call[], counts: Counts): Counts {
+  const steps = calls.reduce(
+    (sum, { figure, repeat }) =>
+      sum + (figure?.family === 'single' ? 1 : (figure?.forms[0].steps.length ?? 0)) * repeat,
+    0,
+  );
+  return counts.parted && steps === counts.parted.length ? { ...counts, ticks: counts.parted } : counts;
+}
+
 const isLedByNobody = ({ figure, foot, feet, travel }: Call): boolean =>
   figure !== undefined && figure.bare !== 'way' && !foot && !feet && !travel;
 
@@ -205,7 +220,10 @@ function stretchesOf(text: string, start: number, opening: Counts | undefined): 
   });
 }
 
-const NEXT_COUNTS = /(?:[;,]|\s[/|]\s)\s*(?=&?(\d{1,2})(?:\s*[-&+,]\s*\d{1,2})*&?\s+\p{L})/gu;
+const NEXT_COUNTS = new RegExp(
+  `(?:[;,]|\\s[/|]\\s|\\.\\s(?=\\s*(?:${NOUN})))\\s*(?=(?:(?:${NOUN})\\s+)?&?(\\d{1,2})(?:\\s*[-&+,]\\s*\\d{1,2})*&?(?:\\s*:)?\\s+\\p{L})`,
+  'giu',
+);
 
 /** A semicolon, or a comma where the counts go on, starts a line's worth of its own: `1-3 sway R L R, 4 hold`. */
 function countGroups(text: string, start: number, opening: Counts): Span[] {
@@ -217,7 +235,7 @@ function countGroups(text: string, start: number, opening: Counts): Span[] {
     if (match.index < opening.span.to || (text[match.index] === ',' && next !== reached + 1)) continue;
     stretches.push({ from, to: match.index });
     from = match.index + match[0].length;
-    reached = (readCounts(text, from)?.end ?? 0) / TICKS_A_COUNT;
+    reached = (openingCounts(text, from)?.end ?? 0) / TICKS_A_COUNT;
   }
   stretches.push({ from, to: text.length });
   return stretches.length === 1 ? (runningStretches(text, opening) ?? stretches) : stretches;

@@ -120,7 +120,11 @@ export function canonicalWord(raw: string): string {
 }
 
 /** Words seen. "Turning" stays itself: `step turning 1/4` is a step that turns, `step turn` a pivot. */
-const CANONICAL = new Map<string, string>([['turning', 'turning']]);
+const CANONICAL = new Map<string, string>([
+  ['turning', 'turning'],
+  // `près du PG` is no press.
+  ['press', 'press'],
+]);
 
 function stem(word: string): string {
   for (const [ending, replacements] of ENDINGS) {
