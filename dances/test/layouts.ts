@@ -7,7 +7,7 @@ type Tongue = (typeof TONGUES)[number];
 type Piece = readonly [counts: string, words: string];
 
 /** Four sections of eight counts. */
-export const DANCES: Readonly<Record<Tongue, readonly (readonly Piece[])[]>> = {
+const DANCES: Readonly<Record<Tongue, readonly (readonly Piece[])[]>> = {
   en: [
     [['1-4', 'Vine right, touch left'], ['5-8', 'Vine left, touch right']],
     [['1-2', 'Rock right forward, recover left'], ['3&4', 'Shuffle back right, left, right'], ['5-6', 'Rock left back, recover right'], ['7&8', 'Shuffle forward left, right, left']],

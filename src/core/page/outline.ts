@@ -6,7 +6,7 @@ import { countsStandBehind, namesSteps, readStepLine } from '../reading/line';
 import type { Counts } from '../reading/counts';
 import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
-import { listedLines, rangedNames, rolesWithoutCounts, type LineReader, type Role } from './roles';
+import { itemsIn, listedLines, rangedNames, rolesWithoutCounts, type LineReader, type Role } from './roles';
 import { wordedSection } from './section-heading';
 import type { Vocabulary } from '../vocabulary';
 
@@ -21,6 +21,7 @@ export class Outline {
   private readonly numbered: ReadonlySet<number>;
   private readonly ranged: ReadonlySet<number>;
   private roles: ReadonlyMap<number, Role> | undefined;
+  private items: ReadonlyMap<number, number> | undefined;
   private farthest: number | undefined;
 
   constructor(
@@ -63,6 +64,13 @@ export class Outline {
       return undefined;
     this.roles ??= rolesWithoutCounts(this.raw, this.reader);
     return this.roles.get(index);
+  }
+
+  /** Letters of the number that opens a section in its line of steps; 0 where it opens none. */
+  itemLength(index: number): number {
+    if (this.countsOf(0).length > 0 || this.nextCounted(0) < this.raw.length) return 0;
+    this.items ??= itemsIn(this.raw);
+    return this.items.get(index) ?? 0;
   }
 
   private get reader(): LineReader {

@@ -196,8 +196,15 @@ class ScriptReader {
 
   /** `PART ONE. Walk R, L (1, 2)`: a heading and its first steps in one line. */
   private takeHeadedStep(index: number, text: string, push: Push): boolean {
-    const isSteps = !this.isMarked && this.outline.countsOf(index).length > 0 && !this.spansNext(index);
-    const opening = isSteps ? wordedOpening(text) : undefined;
+    if (this.isMarked) return false;
+    const item = this.outline.itemLength(index);
+    const isSteps = this.outline.countsOf(index).length > 0 && !this.spansNext(index);
+    const opening =
+      item > 0
+        ? { heading: headingByPlace(text.slice(0, item)), length: item }
+        : isSteps
+          ? wordedOpening(text)
+          : undefined;
     if (!opening) return false;
     const { heading, length } = opening;
     this.openHeaded(heading, index);

@@ -18,6 +18,7 @@ const IN_LIST = /^\s*\d{1,2}[.):]\s+(?![\d&(])/;
 /** `2 - Rocks and Shuffles` */
 const DASHED = /^\s*(\d{1,2})\s+[-–—]\s+(?=\p{L})/u;
 const COUNTED = /^\s*(?:\d{1,2}\.\d{1,2}\.?\s+)?\(?\d{1,2}\s*(?:[-&,–]\s*\d|\s)/;
+const ITEM = /^\s*\((\d{1,2})\)\s+(?=\p{L}.*,)/u;
 /** A name spans at least so many counts. */
 const SHORTEST_RANGE = 6;
 /** Longer sheets without a count are no sheets. */
@@ -33,12 +34,18 @@ const isBlank = (line: string | undefined): boolean => line === undefined || lin
 export function listedLines(raw: readonly string[]): ReadonlySet<number> {
   const numbered = indicesOf(raw, (line) => IN_LIST.test(line));
   const counted = raw.filter((line) => !IN_LIST.test(line) && COUNTED.test(line)).length;
-  if (numbered.length > 1 && counted > numbered.length) return new Set(numbered);
+  const goUp = numbered.every((at, index) => {
+    const [own, before] = [numberAt(raw, at), index === 0 ? 0 : numberAt(raw, numbered[index - 1])];
+    return own === 1 || own === before + 1;
+  });
+  if (numbered.length > 1 && counted > numbered.length && goUp) return new Set(numbered);
   const dashed = indicesOf(raw, (line) => DASHED.test(line));
   const isInRow = dashed.every((at, index) => Number(DASHED.exec(raw[at])?.[1]) === index + 1);
   const areApart = dashed.every((at) => !DASHED.test(nextWritten(raw, at)));
   return new Set(dashed.length > 1 && isInRow && areApart ? dashed : []);
 }
+
+const numberAt = (raw: readonly string[], at: number): number => Number(/\d+/.exec(raw[at])?.[0]);
 
 const indicesOf = (raw: readonly string[], holds: (line: string) => boolean): number[] =>
   raw.flatMap((line, index) => (holds(line) ? [index] : []));
@@ -67,6 +74,18 @@ export function rangedNames(raw: readonly string[], { countsIn, stepsIn }: LineR
     found.push(index);
   }
   return found.length > 1 ? new Set(found) : none;
+}
+
+/** `(2) rocking chair, step pivot`: sections that are numbered and told in a line each. For every such line how long its number is. */
+export function itemsIn(raw: readonly string[]): ReadonlyMap<number, number> {
+  const found = new Map<number, number>();
+  for (const [index, line] of raw.entries()) {
+    const match = ITEM.exec(line);
+    if (!match) continue;
+    if (Number(match[1]) !== found.size + 1) return new Map();
+    found.set(index, match[0].length);
+  }
+  return found.size > 1 ? found : new Map();
 }
 
 /** The steps of a sheet that counts nothing, and the names above them. */

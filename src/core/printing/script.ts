@@ -36,17 +36,8 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
       return printFact(script, line, style);
     case 'heading':
       return printHeading(script, line, style);
-    case 'step': {
-      const steps = printStepLine(line.step as StepLine, {
-        shift: shiftOf(line),
-        style,
-        counts: counts?.get(line.index),
-      });
-      if (line.heading) return `${printHeading(script, line, style)}\n${steps}`;
-      return opensUnsaid(script, line)
-        ? `\n## ${(style?.language ? tongueOf(style) : TONGUES.en).heading.section(line.section?.number ?? 1)}\n${steps}`
-        : steps;
-    }
+    case 'step':
+      return printSteps(script, line, style, counts?.get(line.index));
     case 'note':
       return `> ${line.text.trim().replace(/^>\s*/, '')}`;
     case 'option':
@@ -61,6 +52,20 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
     case 'figure':
       return line.text.trimEnd();
   }
+}
+
+/** A line of steps, below its heading where that stands in the same line or is said by the counts alone. */
+function printSteps(
+  script: Script,
+  line: ScriptLine,
+  style: HouseStyle | undefined,
+  counts: readonly string[] | undefined,
+): string {
+  const steps = printStepLine(line.step as StepLine, { shift: shiftOf(line), style, ...(counts && { counts }) });
+  if (line.heading) return `${printHeading(script, line, style)}\n${steps}`;
+  if (!opensUnsaid(script, line)) return steps;
+  const { heading } = style?.language ? tongueOf(style) : TONGUES.en;
+  return `\n## ${heading.section(line.section?.number ?? 1)}\n${steps}`;
 }
 
 /** A section that only its counts open, in a sheet where others have headings: in our own manner its heading says so. */

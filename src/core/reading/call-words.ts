@@ -368,6 +368,10 @@ export function isOtherFootNext({ sides, turn }: Draft, next: string): boolean {
   return sides.length === 1 && !turn && foot !== undefined && foot !== sides[0].foot;
 }
 
+/** The foot that is named already, and a word that brings it back beside the other. */
+export const isHome = ({ sides }: Draft, foot: Foot, next: string): boolean =>
+  sides.length === 1 && sides[0].foot === foot && (DIRECTION_WORDS[next] === 'together' || next === 'home');
+
 export const isFootAlone = ({ figure, direction, sides, turn, turnWord, unread }: Draft): boolean =>
   !figure && !direction && sides.length === 1 && !turn && !turnWord && unread.length === 0;
 

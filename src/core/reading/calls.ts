@@ -391,7 +391,7 @@ class CallReader extends CallWalk {
     if (this.takeWallNamed(foot, next) || this.takeBodySide(next)) return;
     const way: Way = foot === 'R' ? 'right' : 'left';
     if (!sure && this.lastWasTurn && this.draft?.turn && this.draft.turn.way === undefined) return this.takeWay(way, 1);
-    if (this.draft && this.isOfNext(this.draft, next)) this.finishCall();
+    if (this.draft && this.isOfNext(this.draft, foot, next)) this.finishCall();
     const target = this.ensure();
     const isOther = target.sides.length === 1 && target.sides[0].foot !== foot;
     if (sure && this.lastWord === 'and' && isOther) target.both = true;
@@ -425,7 +425,10 @@ class CallReader extends CallWalk {
   }
 
   /** A foot that begins what comes next: `R heel & L heel`, `R forward L beside`. */
-  private isOfNext(draft: Draft, next: string): boolean {
+  private isOfNext(draft: Draft, foot: Foot, next: string): boolean {
+    // `R heel R home`: the same foot goes on.
+    const comesHome = draft.figure?.manners.has('gestures') && small.isHome(draft, foot, next);
+    if (comesHome) return true;
     const named = draft.figure && this.joint === 'and' && draft.sides.length > 0;
     return this.opensNewStep(draft, next) || Boolean(named && this.vocabulary.findName(this.spelt, this.at + 1));
   }
@@ -445,7 +448,8 @@ class CallReader extends CallWalk {
     if (this.draft) small.noteWord(this.draft, token, this.lastWord);
     if (small.saysNothing(token.word)) {
       // `to the left`, `over the left`: an article changes nothing.
-      const isArticle = /^(the|a|an|your|den|dem|le|la|du|de|von|vom)$/.test(token.word) && /^(?:to|over)$/.test(this.lastWord);
+      const isArticle =
+        /^(the|a|an|your|den|dem|le|la|du|de|von|vom)$/.test(token.word) && /^(?:to|over)$/.test(this.lastWord);
       if (!isArticle) this.lastWord = token.word;
       this.at += 1;
       return;

@@ -35,7 +35,7 @@ interface SaidCounts {
 }
 
 /** What stands behind a number that makes it none: `1/4`, `9:00`, `2x`, `1st`; `1and2` and `5a6` count. */
-const NO_COUNT = /^(?:\s*[/:°¼½¾x]\s*\d|\.\d|\s+\.\s*\d|\s*[/°¼½¾x]|\d|(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L})/iu;
+const NO_COUNT = /^(?:\s*[/°¼½¾x]\s*\d|:\d|\.\d|\s+\.\s*\d|\s*[/°¼½¾x]|\d|(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L})/iu;
 
 const signOf = ([, number, joint, range, part]: RegExpExecArray): string =>
   number !== undefined ? String(numberOf(number)) : joint ? '&' : range ? '-' : (part ?? ' ');

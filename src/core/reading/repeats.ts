@@ -21,6 +21,9 @@ export interface Repeat {
 
 const OPENING =
   /^[\s:.–—-]*(?:(?:and|now|then|und|dann|puis)\s+)*(?:repeat|(?:do|dance)\s+(?=(?:the\s+)?(?:first|last|counts?|sections?|sec\.?|s)\s*\d)|(?:do\s+)?(?:(?:exactly|just)\s+)?(?:the\s+)?(?:(?:very|exact)\s+)?same(?:\s+(?:again|as|thing))?(?=\s*(?:again|as|to|on|but|with|leading|starting|now|other|opposite|mirrored|going|counts?|steps?|$|[,.;:\d(]))|as\s+above|wiederholen|(?:noch\s?mal\s+|noch\s+einmal\s+)?(?:dasselbe|das\s+(?:gleiche|selbe|ganze))|reprendre|repeter|(?:la\s+)?m[eê]me\s+chose|idem|pareil)(?![\p{L}])/iu;
+/** A whole line that says nothing else. */
+const AGAIN =
+  /^[\s:.–—-]*(?:(?:and|und|et)\s+)?(?:once\s+more|once\s+again|again|ditto|dito|idem|nochmals?|noch\s+(?:ein)?mal|das\s+gleiche|dasselbe|encore(?:\s+une\s+fois)?|pareil)[\s.!]*$/i;
 const SECTION = /\b(?:section|sec\.?|s)\s*(\d{1,2})\b/i;
 const COUNTS = /(?:counts?|beats?|steps?|lines?|above|repeat|as)?\s*\b(\d{1,2})\s*&?\s*(?:-|to)\s*(\d{1,2})\s*(&)?/i;
 const NAMED: Readonly<Record<string, string>> = {
@@ -45,7 +48,7 @@ const LEAD =
 export function readRepeat(text: string, start: number): Repeat | undefined {
   const own = text.slice(start);
   const words = inEnglish(own)?.text ?? own;
-  const opening = OPENING.exec(words);
+  const opening = OPENING.exec(words) ?? AGAIN.exec(words);
   if (!opening) return undefined;
   const rest = words.slice(opening[0].length);
   // "Repeat on the next wall" says that the dance begins again.
