@@ -118,8 +118,10 @@ class ScriptReader {
 
   private readLine(text: string, span: Span): void {
     const index = this.lines.length;
+    // Kept as it was written, whatever signs it is read by.
+    const written = this.text.slice(span.from, span.to);
     const push = (kind: LineKind, more: Partial<ScriptLine> = {}) => {
-      this.lines.push({ index, kind, span, text, ...more });
+      this.lines.push({ index, kind, span, text: written, ...more });
     };
     const trimmed = text.trim();
     if (trimmed === '') return push('blank');

@@ -21,12 +21,13 @@ export function wordedSection(line: string): Heading | undefined {
   const [whole, first, second] = opening;
   const number = namesSection(first)
     ? (numberOf(second) ?? romanOf(second) ?? ordinalOf(second))
-    : namesSection(second)
+    : namesSection(second) || (second === '8' && !/^\d+$/.test(first))
       ? (ordinalOf(first) ?? (/^\d/.test(first) ? undefined : numberOf(first)))
       : undefined;
   const rest = text.slice(whole.length);
   // `The last eight.`: whichever that is.
-  if (LAST.test(first) && namesSection(second) && ENDS.test(rest)) return sectionHeading(rest, undefined);
+  if (LAST.test(first) && (namesSection(second) || second === '8') && ENDS.test(rest))
+    return sectionHeading(rest, undefined);
   // "Section 4 goes on to the left" is a sentence; "First row of sacks" is short enough to be none.
   if (number === undefined || number === 0 || (!ENDS.test(rest) && (text.length > 36 || /[.!?]$/.test(text))))
     return undefined;
