@@ -206,7 +206,7 @@ function countsAtEnd(text: string, start: number): CountedStretch[] {
   if (!match) return [];
   const at = start + match.index;
   const before = text.slice(start, at);
-  const isApart = /^\s{2}/.test(match[0]) || match[0].includes('|');
+  const isApart = /\s\s$/.test(text.slice(start, at + 1)) || match[0].includes('|');
   const own = match[1].replace(/[–—]/g, '-');
   const counts = readCounts(`${own} `);
   const isColumn = counts && !counts.problem && (counts.ticks.length > 1 || (isApart && Number(own) <= 8));
