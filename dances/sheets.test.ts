@@ -32,10 +32,10 @@ test('sheets of our own, in voices that none of the others has', () => {
   const { right, sectionsRight, wallsRight, falseFindings, slips, slipsTold } = sumOf(
     scoreFolder(path.join(FOLDER, 'own')),
   );
-  expect(right).toBeGreaterThanOrEqual(980);
+  expect(right).toBeGreaterThanOrEqual(981);
   expect(sectionsRight).toBeGreaterThanOrEqual(276);
   expect(wallsRight).toBeGreaterThanOrEqual(21);
-  expect(falseFindings).toBeLessThanOrEqual(11);
+  expect(falseFindings).toBeLessThanOrEqual(9);
   expect(slipsTold).toBe(slips);
 });
 

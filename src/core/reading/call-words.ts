@@ -13,7 +13,7 @@ import {
 } from '../vocabulary/words';
 import { fused, KNOWN, type Figure } from '../vocabulary';
 import type { Token } from './tokens';
-import { isSingle, type Call, type Draft } from './settle';
+import { isSingle, type Call, type CalledTurn, type Draft } from './settle';
 
 export const OBJECT_WORDS: ReadonlySet<string> = new Set([
   'towards',
@@ -366,6 +366,15 @@ export function stepOnIt(words: readonly string[], at: number): number {
 export function isOtherFootNext({ sides, turn }: Draft, next: string): boolean {
   const foot = FOOT_WORDS[next] ?? SIDE_WORDS[next];
   return sides.length === 1 && !turn && foot !== undefined && foot !== sides[0].foot;
+}
+
+/** `step half pivot left`: the amount behind a step is that of the turn it stands before. Taken from the step. */
+export function amountOfNext(draft: Draft | undefined, figure: Figure): CalledTurn | undefined {
+  const turn = draft?.turn;
+  const isOfNext = draft?.figure && isSingle(draft.figure) && figure.bare === 'way' && turn?.amount && !turn.way;
+  if (!isOfNext) return undefined;
+  draft.turn = undefined;
+  return turn;
 }
 
 /** The foot that is named already, and a word that brings it back beside the other. */

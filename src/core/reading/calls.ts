@@ -163,8 +163,10 @@ class CallReader extends CallWalk {
       this.consume(draft, length);
       return;
     }
+    const amount = small.amountOfNext(this.draft, figure);
     if (this.draft?.figure) this.finishCall();
     const next = this.ensure();
+    if (amount) next.turn = amount;
     next.figure = figure;
     next.nameSpan = { from: this.tokens[this.at].from, to: this.tokens[this.at + length - 1].to };
     next.verb = this.words[this.at];

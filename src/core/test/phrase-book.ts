@@ -846,6 +846,7 @@ export const FIGURE_PHRASES: Row[] = [
   ['1&2 Travelling samba R', 'L', '1 R forward; & L ball side; 2 R recover', 'R', 0],
   ['1&2 Pony R back', 'L', '1 R back; & L place; 2 R place', 'R', 0],
   ['1-2 Side together R', 'L', '1 R side; 2 L together', 'L', 0],
+  ['1-2 step half pivot left', 'L', '1 R forward; 2 L pivot, 1/2 left', 'L', -24],
   ['1-4 side together side together R', 'L', '1 R side; 2 L together; 3 R side; 4 L together', 'L', 0],
   ['1-2 sweep L behind R and step on it, R side', 'R', '1 L behind; 2 R side', 'R', 0],
   ['1-2 step R onto the toes, lower the heel', 'L', '1 [R toe forward]; 2 R drop', 'R', 0],
