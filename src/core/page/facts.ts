@@ -12,6 +12,7 @@ const MINUTE = /\b(?:a|per|je|pro|par|la)\s+minute?\b/i;
 const LEADS = /\b(?:lead|starts?|begin\w*)\b/i;
 const BEGINS = /\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attend\w*|wacht)\b/i;
 const MOST_WORDS = 14;
+const NAMES_WALLS = /wall|wand|wänd|murs?\b|muur|muren/i;
 const IS_WEIGHT =
   /\b(?:weight|wt|gewicht|poids|pdc|appui|heavy|heavier|planted|loaded|weighted|belastet|steh\w*|stand\w*)\b/i;
 
@@ -39,10 +40,11 @@ function clausesOf(text: string): { readonly words: string; readonly from: numbe
 
 /** `a four-wall dance of 32 counts`: two facts in one breath. */
 function factsOf(clause: string): readonly KnownKey[] {
+  const said = factOf(clause);
+  if (!NAMES_WALLS.test(clause)) return said ? [said] : [];
   const words = (clause.match(WORD) ?? []).flatMap((word) => (numberOf(word) === undefined ? word.split('-') : [word]));
   const units = new Set(words.flatMap((word, index) => (numberOf(words[index - 1] ?? '') && unitOf(word)) || []));
   if (units.size > 1 && words.length <= MOST_WORDS && !WAITS.test(clause)) return [...units];
-  const said = factOf(clause);
   return said ? [said] : [];
 }
 

@@ -27,9 +27,11 @@ export class Outline {
   constructor(
     private readonly raw: readonly string[],
     private readonly vocabulary: Vocabulary,
+    isMarked: boolean,
   ) {
     this.numbered = listedLines(raw);
-    this.ranged = rangedNames(raw, this.reader);
+    // A script in our own manner says with `##` what its names are.
+    this.ranged = isMarked ? new Set() : rangedNames(raw, this.reader);
     this.known = new Array<readonly Counts[] | undefined>(raw.length);
     this.next = new Int32Array(raw.length + 1).fill(raw.length);
     for (let index = raw.length - 1; index >= 0; index--)

@@ -90,9 +90,10 @@ class ScriptReader {
     private readonly text: string,
     private readonly own: OwnFigures,
   ) {
-    this.raw = gluedApart(cellsApart(text.split('\n')));
-    this.outline = new Outline(this.raw, own.vocabulary);
     this.isMarked = isMarked(text);
+    const cells = cellsApart(text.split('\n'));
+    this.raw = this.isMarked ? cells : gluedApart(cells);
+    this.outline = new Outline(this.raw, own.vocabulary, this.isMarked);
     this.firstLine = this.raw.findIndex((line) => line.trim() !== '');
   }
 
