@@ -79,3 +79,9 @@ export const romanOf = (word: string): number | undefined =>
 export const COUNTED_ALOUD: readonly string[] = CARDINALS.filter(([value]) => value <= 12).flatMap(([, words]) =>
   Object.values(words).flatMap((list) => list.split(' ')),
 );
+
+const WORD = /\d+(?:-\p{L}+)*|\p{L}[\p{L}\d]*(?:-\p{L}+)*/gu;
+
+/** The words of a text, those joined by a hyphen apart unless they are one number: `four-wall` is two, `thirty-two` one. */
+export const wordsApart = (text: string): string[] =>
+  (text.match(WORD) ?? []).flatMap((word) => (numberOf(word) === undefined ? word.split('-') : [word]));

@@ -1,5 +1,5 @@
 /** Facts said in sentences at the head of a sheet: `32 cts, 4 walls, beginner/improver`; `Wait for sixteen counts. Begin with your weight on the left foot.` */
-import { numberOf } from '../lexicon/numbers';
+import { numberOf, wordsApart } from '../lexicon/numbers';
 import { namesLevel, unitOf, type FactUnit } from '../lexicon/page';
 import type { HeaderEntry, KnownKey } from '../reading/header';
 import { sideNamed } from '../vocabulary/words';
@@ -42,7 +42,7 @@ function clausesOf(text: string): { readonly words: string; readonly from: numbe
 function factsOf(clause: string): readonly KnownKey[] {
   const said = factOf(clause);
   if (!NAMES_WALLS.test(clause)) return said ? [said] : [];
-  const words = (clause.match(WORD) ?? []).flatMap((word) => (numberOf(word) === undefined ? word.split('-') : [word]));
+  const words = wordsApart(clause);
   const units = new Set(words.flatMap((word, index) => (numberOf(words[index - 1] ?? '') && unitOf(word)) || []));
   if (units.size > 1 && words.length <= MOST_WORDS && !WAITS.test(clause)) return [...units];
   return said ? [said] : [];

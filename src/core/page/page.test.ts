@@ -99,6 +99,17 @@ describe('sections', () => {
   });
 });
 
+test('digits in a row are counts only where the whole sheet shows it; C1 is the first section of part C', () => {
+  const told = (text: string) =>
+    studyText(text).findings.flatMap(({ severity, code }) => (severity === 'remark' ? [] : [code]));
+  const oneALine = Array.from({ length: 48 }, (_, at) => `${at + 1} step ${at % 2 ? 'L' : 'R'} forward`);
+  expect(told(`Ebb\n\n${oneALine.join('\n')}`)).toEqual([]);
+  expect(told('Ebb\n\n12 walk R L\n34 walk R L\n5678 jazz box R')).toEqual([]);
+  expect(told('Ebb\n\n12 walk R L\n34 walk R L\n5678 walk R L')).toEqual(['counts-left-over']);
+  const parts = ['A1 Vines', 'B1 Rocks', 'C1 Shuffles'].map((name) => `${name}\n1-8 K step R`);
+  expect(told(`Ebb\n\n${parts.join('\n\n')}`)).toEqual([]);
+});
+
 test('nothing is said of a sheet in plain words, and every letter stays', () => {
   const text =
     'low water\n\nfirst eight\n1and2 shuffle r, 3and4 shuffle l\n5 6 rock fwd on the right, recover weight back on the left\n7 8 stomp r, stomp l\nmind the step\n';

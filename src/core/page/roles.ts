@@ -25,8 +25,6 @@ const SHORTEST_RANGE = 6;
 const MOST_LINES = 400;
 /** So many lines read to their end make a sheet without counts. */
 const FEWEST_STEPS = 3;
-/** How much more a line must look like a name than the line below it. */
-const PLAINLY = LEAST_LIKENESS + 1;
 
 const isBlank = (line: string | undefined): boolean => line === undefined || line.trim() === '';
 
@@ -99,7 +97,7 @@ export function rolesWithoutCounts(raw: readonly string[], { stepsIn }: LineRead
     if (index === first || isBlank(raw[index]) || !isStep[next] || !isBlank(raw[index - 1])) return false;
     if (next > index + 1) return true;
     const own = likeness(raw[index]);
-    return isStep[index] ? own >= PLAINLY && own > likeness(raw[next]) : own >= LEAST_LIKENESS - 1;
+    return isStep[index] ? own >= LEAST_LIKENESS && own > likeness(raw[next]) : own >= 0;
   };
   const names = indicesOf(raw, () => true).filter(isName);
   for (const index of names) roles.set(index, 'name');
@@ -113,7 +111,7 @@ export function rolesWithoutCounts(raw: readonly string[], { stepsIn }: LineRead
   return roles;
 }
 
-const likeness = (line: string): number =>
-  headingLikeness(line, true, true) - 2 + (/\(\d{1,2}\)\s*$/.test(line) ? 2 : 0) + 1;
+/** How much a line looks like a name from its form, wherever it stands; `Rocks (8)` as much as capitals do. */
+const likeness = (line: string): number => headingLikeness(line, false, false) + (/\(\d{1,2}\)\s*$/.test(line) ? 2 : 0);
 
 const isUnderline = (line: string | undefined): boolean => /^\s*[-=~_*]{3,}\s*$/.test(line ?? '');

@@ -429,7 +429,7 @@ function isBroughtBack(call: Call, before: Call, after: Call | undefined, calls:
   if (call.figure === KNOWN.recover) return call.foot === undefined || call.foot === before.foot;
   const isBack = call.figure === before.figure && call.nameSpan === undefined && call.direction === 'back';
   if (!isBack) return false;
-  const other = after ?? calls.find(({ foot }) => foot !== before.foot);
+  const other = after ?? calls.find(({ foot }) => foot !== undefined && foot !== before.foot);
   return other?.foot !== undefined && other.foot !== before.foot;
 }
 

@@ -15,9 +15,9 @@ export interface CountedStretch extends Span {
 
 export const NOUN =
   'counts?|cts?|beats?|takte?|zz|zählzeit(?:en)?|zaehlzeit(?:en)?|taktschl[aä]ge?|schl[aä]ge?|temps|comptes?|tellen?';
-/** What may stand before counts: `on counts 1-4`, `ct. 1-4`, `T1-2`, `#1`, `auf 1-2`, `steps 1-4`. */
+/** What may stand before counts (`C1` alone is a section of part C): `on counts 1-4`, `ct. 1-4`, `T1-2`, `#1`, `auf 1-2`, `steps 1-4`. */
 const HEAD = new RegExp(
-  `\\s*(?:(?:(?:on|auf|bei|sur|du|von|from)\\s+)?(?:${NOUN})\\.?\\s+(?=[\\d\\p{L}])|(?:[tc]|#)(?=\\d)|(?:on|auf|bei|sur)\\s+(?=\\d)|(?:steps?|schritte?)\\s+(?=\\d{1,2}\\s*[-–&]\\s*\\d))?`,
+  `\\s*(?:(?:(?:on|auf|bei|sur|du|von|from)\\s+)?(?:${NOUN})\\.?\\s+(?=[\\d\\p{L}])|(?:t|#)(?=\\d)|c(?=\\d{1,2}\\s*[-–&]\\s*\\d)|(?:on|auf|bei|sur)\\s+(?=\\d)|(?:steps?|schritte?)\\s+(?=\\d{1,2}\\s*[-–&]\\s*\\d))?`,
   'iuy',
 );
 const SAID = [...COUNTED_ALOUD].sort((a, b) => b.length - a.length).join('|');

@@ -2,7 +2,7 @@
 import type { Weight } from '../model/feet';
 import type { Span } from '../model/text';
 import { plainLetters } from '../lexicon/letters';
-import { numberOf } from '../lexicon/numbers';
+import { numberOf, wordsApart } from '../lexicon/numbers';
 import { unitOf, type FactUnit } from '../lexicon/page';
 import { sideNamed } from '../vocabulary/words';
 
@@ -110,14 +110,10 @@ export function readHeader(entries: readonly HeaderEntry[]): Header {
   };
 }
 
-const WORD = /\d+|\p{L}+(?:-\p{L}+)*/gu;
-
 /** The number beside its unit, `a four-wall dance of 32 counts`; else the first there is. */
 function readNumberFact(entry: HeaderEntry | undefined, unit: FactUnit): { value: number; span: Span } | undefined {
   if (!entry) return undefined;
-  const words = (entry.value.match(WORD) ?? []).flatMap((word) =>
-    numberOf(word) === undefined ? word.split('-') : [word],
-  );
+  const words = wordsApart(entry.value);
   const parts = words.map((word) => (/^\d{4}$/.test(word) ? Number(word) : numberOf(word)));
   // `thirty two counts`
   const numbers = parts.map((part, index) => {
