@@ -1,7 +1,21 @@
 /** The application as a person meets it. Any console error, page error, broken policy or request to another machine fails the test. */
 import { test as base, expect, type Page } from '@playwright/test';
 
-export const test = base.extend<{ complaints: string[]; openTab: (address: string) => Promise<Page> }>({
+/** The page that tests share; known to every test, so that all of them run in the same workers. */
+const keeping = base.extend<object, { keptPage: Page }>({
+  keptPage: [
+    async ({ browser }, use, { project }) => {
+      const { baseURL, viewport, serviceWorkers } = project.use;
+      const context = await browser.newContext({ baseURL, viewport, serviceWorkers });
+      await use(await context.newPage());
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+});
+
+/** A test in a browser that nobody has used: for what storage, tabs, the network or the clock do. */
+export const freshTest = keeping.extend<{ complaints: string[]; openTab: (address: string) => Promise<Page> }>({
   complaints: [
     async ({ page, baseURL }, use) => {
       const complaints: string[] = [];
@@ -12,13 +26,35 @@ export const test = base.extend<{ complaints: string[]; openTab: (address: strin
     { auto: true },
   ],
   /** A further tab of the same browser, watched as the first one. */
-  openTab: async ({ context, complaints, baseURL }, use) => {
+  openTab: async ({ page, complaints, baseURL }, use) => {
     await use(async (address) => {
-      const tab = await context.newPage();
+      const tab = await page.context().newPage();
       watch(tab, complaints, baseURL as string);
       await tab.goto(address);
       return tab;
     });
+  },
+});
+
+/**
+ * A test in a browser of which everything was wiped. The page stays the same from test to test, so that the application's code needn't
+ * be translated for each: half of the time.
+ */
+export const test = freshTest.extend({
+  page: async ({ keptPage, baseURL, viewport }, use) => {
+    await use(keptPage);
+    keptPage.removeAllListeners();
+    const tabs = keptPage.context().pages();
+    await Promise.all(tabs.filter((tab) => tab !== keptPage).map((tab) => tab.close()));
+    await keptPage.unrouteAll({ behavior: 'ignoreErrors' });
+    await keptPage.emulateMedia({ media: null, colorScheme: null, reducedMotion: null });
+    if (viewport) await keptPage.setViewportSize(viewport);
+    // The application must be gone before its storage goes, or it would say so.
+    await keptPage.goto('/icon.svg');
+    const session = await keptPage.context().newCDPSession(keptPage);
+    const origin = new URL(baseURL as string).origin;
+    await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+    await session.detach();
   },
 });
 

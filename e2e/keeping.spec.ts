@@ -1,11 +1,11 @@
-import { expect, newDance, openDance, script, test, truth } from './app';
+import { expect, freshTest as test, newDance, openDance, script, truth } from './app';
 
-test('a tab that dies while typing loses nothing older than half a second', async ({ page, context, openTab }) => {
+test('a tab that dies while typing loses nothing older than half a second', async ({ page, openTab }) => {
   await newDance(page);
   await page.keyboard.type('1-4 Vine R, touch L');
   await page.waitForTimeout(600);
   const address = page.url();
-  const session = await context.newCDPSession(page);
+  const session = await page.context().newCDPSession(page);
   session.send('Page.crash').catch(() => undefined);
   await page.waitForEvent('crash');
   const again = await openTab(address);
@@ -82,11 +82,11 @@ test('when the browser refuses to keep anything it is said at once, and the text
 
 test.describe('without a network', () => {
   test.use({ serviceWorkers: 'allow' });
-  test('the application starts and works without a network after the first visit', async ({ page, context }) => {
+  test('the application starts and works without a network after the first visit', async ({ page }) => {
     await page.goto('/');
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     await page.reload();
-    await context.setOffline(true);
+    await page.context().setOffline(true);
     await page.reload();
     await page.getByRole('link', { name: 'Tar and Oakum', exact: true }).click();
     await expect(truth(page)).toContainText('64 counts');

@@ -1,5 +1,5 @@
 /** What once was lost, or happened unsaid: two tabs, refusals, forms closed by mistake, repeats in the script. */
-import { expect, newDance, openDance, readWords, script, test, truth } from './app';
+import { expect, freshTest, newDance, openDance, readWords, script, test, truth } from './app';
 
 const refuseWrites = () => {
   for (const name of ['put', 'add'] as const)
@@ -8,39 +8,42 @@ const refuseWrites = () => {
     };
 };
 
-test('a dance deleted in another tab is said at once, written on, and put back with all its words', async ({
-  page,
-  openTab,
-}) => {
-  await openDance(page, 'Slipway Stroll');
-  const shelf = await openTab('/');
-  await shelf.getByLabel('Choose Slipway Stroll').check();
-  await shelf.getByRole('button', { name: 'Delete' }).click();
-  await expect(page.getByRole('alert')).toContainText('This dance is off the shelf.');
-  await script(page).locator('.cm-line', { hasText: 'Vine R' }).first().click();
-  await page.keyboard.press('End');
-  await page.keyboard.type(' softly');
-  await page.getByRole('button', { name: 'Put it back on the shelf' }).click();
-  await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect(shelf.getByRole('link', { name: 'Slipway Stroll', exact: true })).toBeVisible();
-  await page.reload();
-  await expect(script(page)).toContainText('touch L softly');
-});
+freshTest(
+  'a dance deleted in another tab is said at once, written on, and put back with all its words',
+  async ({ page, openTab }) => {
+    await openDance(page, 'Slipway Stroll');
+    const shelf = await openTab('/');
+    await shelf.getByLabel('Choose Slipway Stroll').check();
+    await shelf.getByRole('button', { name: 'Delete' }).click();
+    await expect(page.getByRole('alert')).toContainText('This dance is off the shelf.');
+    await script(page).locator('.cm-line', { hasText: 'Vine R' }).first().click();
+    await page.keyboard.press('End');
+    await page.keyboard.type(' softly');
+    await page.getByRole('button', { name: 'Put it back on the shelf' }).click();
+    await expect(page.getByRole('alert')).toHaveCount(0);
+    await expect(shelf.getByRole('link', { name: 'Slipway Stroll', exact: true })).toBeVisible();
+    await page.reload();
+    await expect(script(page)).toContainText('touch L softly');
+  },
+);
 
-test('sheets on Import are kept at every key, and two tabs do not write over each other', async ({ page, openTab }) => {
-  await readWords(page, 'Two Tides\n1-4 Vine R, touch\n5-8 Vine L, touch');
-  await expect(page.getByRole('textbox', { name: 'Line 2' })).toBeVisible();
-  const second = await openTab('/import');
-  await second.getByRole('textbox', { name: 'Line 3' }).fill('5-8 Vine L, scuff');
-  await expect(page.getByRole('textbox', { name: 'Line 3' })).toHaveValue('5-8 Vine L, scuff');
-  await page.getByRole('textbox', { name: 'Line 2' }).press('End');
-  await page.keyboard.type(' softly');
-  // At once, without a pause.
-  await page.close({ runBeforeUnload: false });
-  await second.reload();
-  await expect(second.getByRole('textbox', { name: 'Line 2' })).toHaveValue('1-4 Vine R, touch softly');
-  await expect(second.getByRole('textbox', { name: 'Line 3' })).toHaveValue('5-8 Vine L, scuff');
-});
+freshTest(
+  'sheets on Import are kept at every key, and two tabs do not write over each other',
+  async ({ page, openTab }) => {
+    await readWords(page, 'Two Tides\n1-4 Vine R, touch\n5-8 Vine L, touch');
+    await expect(page.getByRole('textbox', { name: 'Line 2' })).toBeVisible();
+    const second = await openTab('/import');
+    await second.getByRole('textbox', { name: 'Line 3' }).fill('5-8 Vine L, scuff');
+    await expect(page.getByRole('textbox', { name: 'Line 3' })).toHaveValue('5-8 Vine L, scuff');
+    await page.getByRole('textbox', { name: 'Line 2' }).press('End');
+    await page.keyboard.type(' softly');
+    // At once, without a pause.
+    await page.close({ runBeforeUnload: false });
+    await second.reload();
+    await expect(second.getByRole('textbox', { name: 'Line 2' })).toHaveValue('1-4 Vine R, touch softly');
+    await expect(second.getByRole('textbox', { name: 'Line 3' })).toHaveValue('5-8 Vine L, scuff');
+  },
+);
 
 test('a sheet of four thousand lines is drawn where it is seen, and answers the keys', async ({ page }) => {
   await page.goto('/import');
@@ -70,17 +73,18 @@ test('what the browser refuses on the shelf is said, and nothing is changed', as
   await expect(page.getByTestId('shelf-count')).toHaveText('9');
 });
 
-test('a browser whose storage is switched off says so at a dance’s address, and not that there is none', async ({
-  page,
-}) => {
-  await page.addInitScript(() => {
-    IDBFactory.prototype.open = () => {
-      throw new DOMException('off', 'SecurityError');
-    };
-  });
-  await page.goto('/dance/any');
-  await expect(page.getByRole('alert')).toContainText('The browser refuses to keep anything.', { timeout: 10_000 });
-});
+freshTest(
+  'a browser whose storage is switched off says so at a dance’s address, and not that there is none',
+  async ({ page }) => {
+    await page.addInitScript(() => {
+      IDBFactory.prototype.open = () => {
+        throw new DOMException('off', 'SecurityError');
+      };
+    });
+    await page.goto('/dance/any');
+    await expect(page.getByRole('alert')).toContainText('The browser refuses to keep anything.', { timeout: 10_000 });
+  },
+);
 
 test('an application that had to move says where the dances are', async ({ page }) => {
   await page.route('**/api/where', (route) => route.fulfill({ json: { usual: 'http://127.0.0.1:4173/' } }));
@@ -175,7 +179,7 @@ test('a screen that a new version took away is loaded again with the whole page,
   complaints.length = 0;
 });
 
-test('a database that never answers is told, and not waited for', async ({ page }) => {
+freshTest('a database that never answers is told, and not waited for', async ({ page }) => {
   await page.clock.install();
   await page.addInitScript(() => {
     IDBFactory.prototype.open = () => new EventTarget() as IDBOpenDBRequest;

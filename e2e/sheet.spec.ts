@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, openDance, script, test } from './app';
+import { expect, freshTest, openDance, script, test } from './app';
 import { STANDARD, violationsOf } from './axe';
 
 async function takeAway(
@@ -94,8 +94,8 @@ test('a web page that leaves is accessible, in each language', async ({ page, br
   }
 });
 
-test('the summary goes to the clipboard', async ({ page, context }) => {
-  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+freshTest('the summary goes to the clipboard', async ({ page }) => {
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
   await openSheet(page, 'Ferry at Dusk');
   await page.getByRole('button', { name: 'Copy summary' }).click();
   await expect(page.getByText('The three lines are copied.')).toBeVisible();

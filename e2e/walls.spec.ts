@@ -292,7 +292,7 @@ test('a search can be stopped', async ({ page }) => {
   // The worker is held back until the search was stopped, so that there is something to stop.
   let letGo = (): void => undefined;
   const stopped = new Promise<void>((resolve) => (letGo = resolve));
-  await page.route('**/assets/searches-*.js', async (route) => {
+  await page.route('**/assets/work-*.js', async (route) => {
     await stopped;
     await route.continue().catch(() => undefined);
   });
