@@ -1,6 +1,8 @@
 /** Files out and in: through other readers, against their standards, and with everything that can be wrong with them. */
 import { describe, expect, jest, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import path from 'node:path';
 import { deflateRawSync } from 'node:zlib';
 import JSZip from 'jszip';
 import mammoth from 'mammoth';
@@ -14,6 +16,7 @@ import { pdfFonts } from './node-fonts';
 import { MOST_FILE } from './limits';
 import { readAnyFile } from './read-any';
 import { readDocx } from './read-docx';
+import { openWoff } from './woff';
 import { pack, unpack } from './zip';
 
 // Megabytes are packed here; a busy machine takes its time.
@@ -312,4 +315,30 @@ describe('files that another program wrote', () => {
     const made = bytesOf(await makeExport('odt', plainOrder(ferry, '', 'en', 0), means));
     expect(new TextDecoder('latin1').decode(made.subarray(30, 77))).toBe('mimetypeapplication/vnd.oasis.opendocument.text');
   }); // prettier-ignore
+});
+
+interface FontReader {
+  create: (bytes: Uint8Array) => {
+    numGlyphs: number;
+    characterSet: number[];
+    glyphForCodePoint: (point: number) => { path: { toSVG: () => string } };
+  };
+}
+
+test('a WOFF file opens to the tables that another reader (fontkit) finds in it', () => {
+  const packed = readFileSync(
+    'node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
+  );
+  const open = openWoff(packed);
+  // OpenType 1.9, Table Directory: the version of TrueType outlines, or of CFF.
+  expect(['\0\x01\0\0', 'OTTO']).toContain(String.fromCharCode(...open.subarray(0, 4)));
+  const { create } = createRequire(path.resolve('package.json'))('fontkit') as FontReader;
+  const [before, after] = [create(packed), create(Buffer.from(open))].map((font) => ({
+    glyphs: font.numGlyphs,
+    letters: font.characterSet,
+    shapes: [...'aWé&8'].map((letter) => font.glyphForCodePoint(letter.codePointAt(0) as number).path.toSVG()),
+  }));
+  expect(before.shapes[0]).toMatch(/^M/);
+  expect(after).toEqual(before);
+  expect(openWoff(open)).toBe(open);
 });

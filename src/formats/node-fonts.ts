@@ -4,6 +4,7 @@ import { createRequire } from 'node:module';
 import path from 'node:path';
 import type { Face } from '../paper/page';
 import type { PdfFonts } from './sheet-pdf';
+import { openWoff } from './woff';
 
 const NAMES: Readonly<Record<Face, string>> = { regular: '400-normal', bold: '700-normal', italic: '400-italic' };
 
@@ -12,7 +13,7 @@ export function pdfFonts(): PdfFonts {
     createRequire(path.resolve('package.json')).resolve('@fontsource/atkinson-hyperlegible-next/package.json'),
   );
   const file = (set: string, face: Face): Uint8Array =>
-    new Uint8Array(readFileSync(path.join(folder, 'files', `atkinson-hyperlegible-next-${set}-${NAMES[face]}.woff`)));
+    openWoff(readFileSync(path.join(folder, 'files', `atkinson-hyperlegible-next-${set}-${NAMES[face]}.woff`)));
   const both = (face: Face) => ({ latin: file('latin', face), 'latin-ext': file('latin-ext', face) });
   return { regular: both('regular'), bold: both('bold'), italic: both('italic') };
 }

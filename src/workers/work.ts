@@ -18,7 +18,9 @@ const fetched = async (address: string): Promise<Uint8Array> =>
   new Uint8Array(await (await fetch(address)).arrayBuffer());
 
 async function fonts(): Promise<PdfFonts> {
-  const [a, b, c, d, e, f] = await Promise.all([regular, regularMore, bold, boldMore, italic, italicMore].map(fetched));
+  const { openWoff } = await import('../formats/woff');
+  const files = await Promise.all([regular, regularMore, bold, boldMore, italic, italicMore].map(fetched));
+  const [a, b, c, d, e, f] = files.map(openWoff);
   return {
     regular: { latin: a, 'latin-ext': b },
     bold: { latin: c, 'latin-ext': d },
