@@ -333,6 +333,8 @@ const dancedCall = (
 
 class Dancer {
   private place = 0;
+  /** Where a turn was danced as a pivot, and on which foot. */
+  private pivoted: { readonly line: ScriptLine; readonly weight: Foot } | undefined;
 
   constructor(
     public state: DanceState,
@@ -429,7 +431,12 @@ class Dancer {
     assumed: Assumption[],
   ): Action {
     const free = otherFoot(weight);
-    if (claim === undefined ? this.nextNamedFoot() !== weight : claim !== free) return action;
+    const { line } = this.all[this.place - 1];
+    const next = claim === undefined ? this.nextNamedFoot() : undefined;
+    // `step R, turn 1/4 left, step R, turn 1/4 left`: the second as the first.
+    const isAsBefore = next === undefined && this.pivoted?.line === line && this.pivoted.weight === weight;
+    if (claim === undefined ? next !== weight && !isAsBefore : claim !== free) return action;
+    this.pivoted = { line, weight };
     if (claim === undefined) assumed.push({ kind: 'pivot', customary: true, span: call.span, value: free });
     return { ...action, word: 'pivot', foot: free, effect: 'takes' };
   }

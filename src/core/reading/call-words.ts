@@ -50,7 +50,7 @@ export function noteWord(draft: Draft, { word, to }: Token, lastWord: string): v
   // `links herum`: said with the way, and part of what is said.
   if (word === 'herum') draft.to = to;
   // `1/2 Drehung links herum auf beiden Ballen`: a pivot.
-  if (word === 'ballen' && lastWord === 'beiden' && draft.turnWord) draft.figure ??= KNOWN.pivot;
+  if (word === 'ballen' && /^beiden?$/.test(lastWord) && draft.turnWord) draft.figure ??= KNOWN.pivot;
   if (TOTAL_WORDS.has(word) && draft.repeat > 1) draft.total = true;
 }
 
@@ -383,6 +383,19 @@ export const isHome = ({ sides }: Draft, foot: Foot, next: string): boolean =>
 
 export const isFootAlone = ({ figure, direction, sides, turn, turnWord, unread }: Draft): boolean =>
   !figure && !direction && sides.length === 1 && !turn && !turnWord && unread.length === 0;
+
+/** A turn that goes on with what is said next. */
+export const isTurnAlone = ({ figure, direction, sides, turn, unread }: Draft): boolean =>
+  !figure &&
+  !direction &&
+  sides.length === 0 &&
+  unread.length === 0 &&
+  turn?.amount !== undefined &&
+  turn.amount < CIRCLE;
+
+/** One step or gesture that names no foot. */
+export const takesFoot = ({ figure, direction, sides, listed }: Draft): boolean =>
+  (figure ? isSingle(figure) : direction !== undefined) && sides.length === 0 && !listed;
 
 /** A foot and where it goes, or several feet: a step without its verb. */
 export const isWholeStep = ({ sides, direction }: Draft): boolean =>

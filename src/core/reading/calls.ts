@@ -104,7 +104,14 @@ class CallReader extends CallWalk {
   private takeListedFeet(close: number): boolean {
     const target = this.draft ?? undefined;
     const feet = small.listedFeet(this.tokens.slice(this.at + 1, close));
-    if (!target?.figure || close < 0 || !feet || this.tokens[close + 1]?.kind === 'times') return false;
+    if (!target || close < 0 || !feet || this.tokens[close + 1]?.kind === 'times') return false;
+    // `side, together (R, L)`: a foot for each step.
+    if (small.takesFoot(target) && this.calls.takeFeet(feet.slice(0, -1))) {
+      target.listed = feet.slice(-1);
+      this.skip(close + 1 - this.at);
+      return true;
+    }
+    if (!target.figure) return false;
     target.listed = feet;
     target.to = this.tokens[close].to;
     this.skip(close + 1 - this.at);
@@ -112,6 +119,10 @@ class CallReader extends CallWalk {
   }
 
   private startDetail(): void {
+    const ahead = this.vocabulary.findName(this.spelt, this.at + 1);
+    // `turning half left: shuffle L R L`: the turn of the figure, and no title.
+    const isOfNext = this.calls.length === 0 && this.draft && small.isTurnAlone(this.draft);
+    if (isOfNext && ahead && !isSingle(ahead.figure)) return void (this.at += 1);
     this.finishClause();
     this.calls.startDetail();
     this.at += 1;
@@ -457,6 +468,9 @@ class CallReader extends CallWalk {
       return;
     }
     if (this.takeFirstCounts(token)) return;
+    // `with the left foot first`
+    if (token.word === 'first' && (this.lastWord in FOOT_WORDS || /^(?:foot|left|right)$/.test(this.lastWord)))
+      return this.skip(1);
     const draft = this.ensure();
     draft.unread.push({ from: token.from, to: token.to });
     this.consume(draft, 1);

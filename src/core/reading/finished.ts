@@ -1,4 +1,5 @@
 /** The calls of a line that are read to their end: what a clause adds to the one before it, or begins. */
+import type { Foot } from '../model/feet';
 import { joinSpans, type Span } from '../model/text';
 import * as small from './call-words';
 import {
@@ -6,6 +7,7 @@ import {
   footOf,
   impliedFigure,
   isOnlyAgain,
+  isSingle,
   isTurnOf,
   settle,
   withFeet,
@@ -73,6 +75,16 @@ export class FinishedCalls {
     if (!longer) return false;
     if (this.detailOf === this.calls.length && longer.feet) this.isListed = true;
     this.calls[this.calls.length - 1] = longer;
+    return true;
+  }
+
+  /** `side, together (R, L)`: the feet of the last calls, one for each. False, and nothing changed, where they are not single steps. */
+  takeFeet(feet: readonly Foot[]): boolean {
+    const from = this.calls.length - feet.length;
+    const last = this.calls.slice(Math.max(from, 0));
+    if (from < 0 || !last.every(({ figure, foot, repeat }) => figure && isSingle(figure) && !foot && repeat === 1))
+      return false;
+    last.forEach((call, index) => (this.calls[from + index] = { ...call, foot: feet[index], footSpan: call.span }));
     return true;
   }
 

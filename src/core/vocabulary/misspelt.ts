@@ -16,6 +16,8 @@ const THEMSELVES: ReadonlySet<string> = new Set(
 );
 
 const without = (word: string, at: number): string => word.slice(0, at) + word.slice(at + 1);
+/** `cstr`, `shffl`: what is left of a word in quick writing. */
+const consonants = (word: string): string => word[0] + word.slice(1).replace(/[aeiouy]/g, '');
 const places = (word: string): number[] => Array.from({ length: word.length }, (_, index) => index);
 
 /** Finds the one word of a list that a slip of the finger made of another; made once for its list. */
@@ -30,8 +32,14 @@ export function speller(words: Iterable<string>): (raw: string) => string | unde
       if (list) list.push({ word, at });
       else lacking.set(rest, [{ word, at }]);
     }
+  const short = new Map<string, string | undefined>();
+  for (const word of known) {
+    const rest = consonants(word);
+    if (rest.length >= SHORTEST && rest !== word) short.set(rest, short.has(rest) ? undefined : word);
+  }
   return (raw) => {
     const typed = plainLetters(raw);
+    if (short.has(typed)) return short.get(typed);
     // `wlk` is nobody's word, `old` may be.
     if (typed.length < SHORTEST && (typed.length < SHORTEST - 1 || /[aeiouy]/.test(typed))) return undefined;
     if (THEMSELVES.has(typed)) return undefined;
