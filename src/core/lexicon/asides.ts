@@ -3,16 +3,18 @@ import { lexiconOf } from './lexicon';
 import { plainLetters } from './letters';
 
 /** Nouns of the weight. */
-const WEIGHT = lexiconOf([[true, { en: 'weight wt', de: 'gewicht', fr: 'poids pdc', nl: 'gewicht' }]]);
+const WEIGHT = lexiconOf([
+  [true, { en: 'weight wt weighted unweighted', de: 'gewicht belastet unbelastet', fr: 'poids pdc', nl: 'gewicht' }],
+]);
 
 /** What leads up to it: `taking weight`, `so that your weight`. */
 const WEIGHT_LEADS = lexiconOf([
   [
     true,
     {
-      en: 'and with taking take takes taken put puts putting your the all so that of keep keeping keeps end ends ending finish finishing finishes transfer transferring transferred shift shifting have having no without leaving leave full fully then until by please dont',
-      de: 'und mit das dem dein euer am ende kein ohne dabei bleibt',
-      fr: 'et avec le du ton votre finir en sans mettre garder prendre prend reste transfert du',
+      en: 'and with taking take takes taken put puts putting your the all so that of keep keeping keeps end ends ending finish finishing finishes transfer transferring transferred shift shifting have having no without leaving leave bears bearing carries carrying full fully then until by please dont',
+      de: 'und mit das dem dein euer am ende kein ohne dabei bleibt trägt',
+      fr: 'et avec le du ton votre finir en sans mettre garder prendre prend porte reste transfert du',
       nl: 'en met het je zet',
     },
   ],

@@ -2,7 +2,7 @@
 import { Memory } from '../model/memory';
 import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
 import { greatest } from '../model/numbers';
-import { countsStandBehind, namesSteps, readStepLine } from '../reading/line';
+import { countsStandBehind, isWholeLine, namesSteps, readStepLine } from '../reading/line';
 import type { Counts } from '../reading/counts';
 import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
@@ -118,11 +118,11 @@ function countsIn(line: string, vocabulary: Vocabulary): readonly Counts[] {
   let memory = memories.get(vocabulary);
   if (!memory) memories.set(vocabulary, (memory = new Memory()));
   return memory.of(text, () => {
-    // `Count 32, Walls 4`: several facts in a line are no steps.
-    if (factsSaid(text, 0).length > 1) return NONE;
     // `1ère section – pas chassés`: a place in a row, no count.
     if (/^\s*\d{1,2}\p{L}/u.test(text) && wordedSection(text)) return NONE;
     const line = readStepLine(text, vocabulary);
+    // `Count 32, Walls 4`: several facts in a line are no steps; `counts 5 and 6: step R, turn 1/4 left, weight on L` says steps only.
+    if (!isWholeLine(line) && factsSaid(text, 0).length > 1) return NONE;
     const counts = line.groups.flatMap((group) =>
       group.counts && group.counts.ticks.length > 0 ? [group.counts] : [],
     );

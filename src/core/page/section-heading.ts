@@ -43,7 +43,7 @@ export function wordedOpening(line: string): { readonly heading: Heading; readon
 }
 
 const ENUMERATED =
-  /^(?:\(?(\d{1,2})(?:[).:]|\s+[-–—](?=\s+\p{L}))|[A-H](\d{1,2})|([A-Z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/u;
+  /^(?:\(?(\d{1,2})(?:[).:]|\s+[-–—](?=\s+\p{L}))|[A-H](\d{1,2})|([A-Za-z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/u;
 const COUNTED = /^(?:\p{L}+ )?[[(]? ?(\d{1,3}) ?(?:-|–|to|bis|à|t\/m) ?(\d{1,3}) ?[\])]?(?:[:.]|\s|$)/iu;
 
 /** The number that a line is given in a list: `2.`, `(2)`, `B)`. */

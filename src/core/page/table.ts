@@ -5,10 +5,29 @@ const FEWEST_ROWS = 6;
 const SEPARATORS = [';', ','] as const;
 const COUNT = /^\s*&?\d{1,2}(?:[-&]\d{0,2}&?)*\s*$/;
 
+/** Tab-separated: all before the second cell, the first cell, the count. */
+const SECTIONED = /^((?:s(?:ection|ec)?\.? ?)?(\d{0,2})\t)(&|\d{1,2}(?:[-&]\d{0,2}&?)*)\t/i;
+
 const cellsOf = (line: string, separator: string): readonly string[] => line.split(separator);
 
 /** Cells stand apart by spaces, as those of other tables do; every letter keeps its place. */
-export function cellsApart(lines: readonly string[]): readonly string[] {
+export const cellsApart = (lines: readonly string[]): readonly string[] => withoutColumn(separated(lines));
+
+/** `2 | 1 | R | rock`, ` | 2 | L | recover`: a column of sections stands before that of counts, filled where a section begins. */
+function withoutColumn(lines: readonly string[]): readonly string[] {
+  const cells = lines.map((line) => SECTIONED.exec(line));
+  const rows = cells.filter((match) => match !== null);
+  const begun = rows.filter(([, , section]) => section !== '');
+  const areSections = begun.every(([, , section, count], index) => Number(section) === index + 1 && count === '1');
+  const isColumn = rows.length >= FEWEST_ROWS && rows.length > begun.length * 3 && begun.length > 0 && areSections;
+  if (!isColumn) return lines;
+  return lines.map((line, index) => {
+    const match = cells[index];
+    return match ? line.replace(match[1], (before) => before.replace(/\S/g, ' ')) : line;
+  });
+}
+
+function separated(lines: readonly string[]): readonly string[] {
   const written = lines.filter((line) => line.trim() !== '').length;
   for (const separator of SEPARATORS) {
     const isRow = (line: string): boolean => COUNT.test(cellsOf(line, separator)[0]) && line.includes(separator);

@@ -74,7 +74,7 @@ const IDLE =
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =
-  /\bit\b|\bending|finish|landing|landet|endet|finissant|terminant|first|second|third|fourth|last|final|ersten|letzten|dritten|dernier|deuxième|troisième|leading|leads|start|begin|commen|abord|premier|zuerst|which|that|das\s+(?:ist|war)|voilà|c.est|means|meaning|namely|heißt|d\.\s?h|nämlich|soit|dire|steps\b|schritt|\bpas\b|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+  /\bit\b|\bending|finish|landing|landet|endet|finissant|terminant|first|second|third|fourth|last|final|ersten|letzten|dritten|dernier|deuxième|troisième|leading|leads|start|begin|commen|abord|premier|zuerst|which|that|das\s+(?:ist|war)|voilà|c.est|means|meaning|namely|heißt|d\.\s?h|nämlich|soit|dire|steps\b|schritt|\bpas\b|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|belastet|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
 /** `counted`: the line opens with its counts. */
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
@@ -189,6 +189,8 @@ const isInName = (words: readonly Word[], index: number, vocabulary: Vocabulary)
 /** "weight's" is the weight. */
 const stem = (word: string): string => word.replace(/'s$/, '');
 
+const DENIES = /^(?:no|without|kein|ohne|sans|geen)$/;
+
 function weightsIn(words: readonly Word[], vocabulary: Vocabulary): { span: Span; weight?: WeightClaim }[] {
   const found: { span: Span; weight?: WeightClaim }[] = [];
   for (let index = 0; index < words.length; index++) {
@@ -207,11 +209,22 @@ function weightsIn(words: readonly Word[], vocabulary: Vocabulary): { span: Span
       last += 1;
     }
     const before = words.slice(first, index).map(({ text }) => text);
-    if (before.some((word) => /^(?:no|without|kein|ohne|sans|geen)$/.test(word))) weight = 'none';
+    const isDenied = words[index].text.startsWith('un') || before.some((word) => DENIES.test(word));
+    const bearer = weight === undefined && !isDenied ? bearerBefore(words, first) : undefined;
+    if (bearer) [first, weight] = [bearer.first, bearer.foot];
+    if (isDenied) weight = 'none';
     found.push({ span: { from: words[first].from, to: words[last].to }, ...(weight && { weight }) });
     index = last;
   }
   return found;
+}
+
+/** `..., left bears the weight`, `..., LF belastet`: the foot opens the clause. */
+function bearerBefore(words: readonly Word[], before: number): { first: number; foot: Foot } | undefined {
+  let first = before - 1;
+  if (first > 0 && /^(?:foot|fuß)$/.test(words[first].text)) first -= 1;
+  const foot = sideNamed(words[first]?.text ?? '');
+  return foot && words[first].opensClause ? { first, foot } : undefined;
 }
 
 /** `half turn right, ending on the left foot`: where the weight is, without the word. */

@@ -385,7 +385,8 @@ class CallReader extends CallWalk {
       draft = this.ensure();
     }
     // `set the right back beside the left`
-    if (draft.direction === 'back' && direction === 'together' && !small.goesOn(draft)) draft.direction = undefined;
+    if (draft.direction === 'back' && direction === 'together' && phrase !== 'together' && !small.goesOn(draft))
+      draft.direction = undefined;
     direction = small.cornerOf(draft.direction, direction);
     if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together') draft.direction = direction;
     else if (small.isFurtherPlace(draft, direction)) draft.places.push(direction);

@@ -20,7 +20,7 @@ export interface Repeat {
 }
 
 const OPENING =
-  /^[\s:.–—-]*(?:(?:and|now|then|und|dann|puis)\s+)*(?:repeat|(?:do|dance)\s+(?=(?:the\s+)?(?:first|last|counts?|sections?|sec\.?|s)\s*\d)|(?:do\s+)?(?:(?:exactly|just)\s+)?(?:the\s+)?(?:(?:very|exact)\s+)?same(?:\s+(?:again|as|thing))?(?=\s*(?:again|as|to|on|but|with|leading|starting|now|other|opposite|mirrored|going|counts?|steps?|(?:two|four|six|eight|sixteen)\s+counts|$|[,.;:\d(]))|all\s+(?:of\s+)?that(?=\s+(?:again|to|on|with|leading|starting)\b)|as\s+above|wiederholen|(?:noch\s?mal\s+|noch\s+einmal\s+)?(?:dasselbe|das\s+(?:gleiche|selbe|ganze))|reprendre|repeter|(?:la\s+)?m[eê]me\s+chose|idem|pareil)(?![\p{L}])/iu;
+  /^[\s:.–—-]*(?:(?:and|now|then|und|dann|puis)\s+)*(?:repeat|(?:do|dance)\s+(?=(?:the\s+)?(?:first|last|counts?|sections?|sec\.?|s)\s*\d)|(?:do\s+)?(?:(?:exactly|just)\s+)?(?:the\s+)?(?:(?:very|exact)\s+)?same(?:\s+(?:again|as|thing))?(?=\s*(?:again|as|to|on|but|with|leading|starting|now|other|opposite|mirrored|going|counts?|steps?|(?:two|four|six|eight|sixteen)\s+counts|$|[,.;:\d(]))|all\s+(?:of\s+)?that(?=\s+(?:again|to|on|with|leading|starting)\b)|as\s+above|(?:as|like|wie|comme)(?=\s+(?:in\s+)?(?:counts?\s+|temps\s+|takte?\s+)?\d{1,2}\s?(?:-|to|bis|à)\s?\d)|wiederholen|(?:noch\s?mal\s+|noch\s+einmal\s+)?(?:dasselbe|das\s+(?:gleiche|selbe|ganze))|reprendre|repeter|(?:la\s+)?m[eê]me\s+chose|idem|pareil)(?![\p{L}])/iu;
 /** A whole line that says nothing else. */
 const AGAIN =
   /^[\s:.–—-]*(?:(?:and|und|et)\s+)?(?:once\s+more|once\s+again|again|ditto|dito|idem|nochmals?|noch\s+(?:ein)?mal|das\s+gleiche|dasselbe|encore(?:\s+une\s+fois)?|pareil)[\s.!]*$/i;
@@ -44,7 +44,7 @@ const TIMES = /\b(?:(twice)|x\s?([2-9])|([2-9])\s?(?:x|times))\b/i;
 const MIRRORED =
   /\b(?:mirror(?:ed)?|(?:other|opposite)\s+(?:foot|feet|side|way|lead|direction)|reversed?|spiegelverkehrt|gegengleich|autre\s+pied|miroir)\b/i;
 const LEAD =
-  /\b(?:(?:lead(?:ing)?|start(?:ing)?|beginning|begin)\s+(?:with\s+|on\s+)?(?:the\s+)?|(?:to|on)\s+(?:the\s+)?|nach\s+|mit\s+|à\s+)([a-z]+)\b/iu;
+  /(?<!\p{L})(?:(?:lead(?:ing)?|start(?:ing)?|beginning|begin)\s+(?:with\s+|on\s+)?(?:the\s+)?|(?:to|on)\s+(?:the\s+)?|nach\s+|mit\s+|à\s+)([a-z]+)\b/iu;
 
 /** `text` from `start`, marks blanked out. Undefined when the line repeats nothing. */
 export function readRepeat(text: string, start: number): Repeat | undefined {
