@@ -1,33 +1,45 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
-import { VitePWA } from 'vite-plugin-pwa';
+import { defineConfig, type Plugin } from 'vite';
+
+/** The older font files too: what makes PDFs reads those. */
+const KEPT = /\.(?:js|mjs|css|html|svg|webmanifest|woff2?)$/;
+
+/** Tells the service worker which files to keep: those with a hash in their name for good, the others by what is in them. */
+function filesKept(): Plugin {
+  const entry = (url: string, content: string | Uint8Array) => ({
+    url,
+    revision: url.startsWith('assets/') ? null : createHash('sha256').update(content).digest('hex').slice(0, 16),
+  });
+  return {
+    name: 'files-kept',
+    apply: 'build',
+    generateBundle: {
+      order: 'post',
+      handler(_, bundle) {
+        const built = Object.values(bundle).map((file) =>
+          entry(file.fileName, file.type === 'chunk' ? file.code : file.source),
+        );
+        const given = readdirSync('public').map((name) => entry(name, readFileSync(`public/${name}`)));
+        const files = [...built, ...given].filter(({ url }) => KEPT.test(url) && url !== 'sw.js');
+        const worker = bundle['sw.js'];
+        if (worker?.type !== 'chunk' || worker.imports.length > 0) this.error('The service worker is one file.');
+        worker.code = worker.code.replace('self.__FILES_KEPT', JSON.stringify(files));
+      },
+    },
+  };
+}
 
 export default defineConfig({
-  plugins: [
-    react(),
-    VitePWA({
-      // A new version waits until every tab is closed: an update never interrupts typing.
-      registerType: 'prompt',
-      injectRegister: false,
-      includeAssets: ['icon.svg'],
-      manifest: {
-        name: 'Pace Slate',
-        short_name: 'Pace Slate',
-        description: 'Line dance step sheets that work out their own counts, weight and walls.',
-        start_url: '/',
-        display: 'standalone',
-        background_color: '#fbf9f4',
-        theme_color: '#24323a',
-        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
-      },
-      workbox: {
-        // The older font files too: what makes PDFs reads those.
-        globPatterns: ['**/*.{js,mjs,css,html,svg,woff2,woff}'],
-        navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api\//, /^\/assets\//],
-      },
-    }),
-  ],
-  build: { target: 'es2022', chunkSizeWarningLimit: 700 },
+  plugins: [react(), filesKept()],
+  build: {
+    target: 'es2022',
+    chunkSizeWarningLimit: 700,
+    rolldownOptions: {
+      input: { main: 'index.html', sw: 'src/offline/sw.ts' },
+      output: { entryFileNames: ({ name }) => (name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js') },
+    },
+  },
   worker: { format: 'es' },
 });
