@@ -3,7 +3,7 @@
  * lines that fill it is a name, and in a sheet that counts nothing the lines that are read to their end are its steps.
  */
 import type { Counts } from '../reading/counts';
-import { isWholeLine, namesSteps, type StepLine } from '../reading/line';
+import { countsNeeded, isWholeLine, namesSteps, type StepLine } from '../reading/line';
 import { bareHeading, headingLikeness, LEAST_LIKENESS, rangeOf } from './section-heading';
 
 export type Role = 'name' | 'steps';
@@ -25,6 +25,8 @@ const SHORTEST_RANGE = 6;
 const MOST_LINES = 400;
 /** So many lines read to their end make a sheet without counts. */
 const FEWEST_STEPS = 3;
+
+const EIGHT = 8;
 
 const isBlank = (line: string | undefined): boolean => line === undefined || line.trim() === '';
 
@@ -92,10 +94,12 @@ export function rolesWithoutCounts(raw: readonly string[], { stepsIn }: LineRead
   if (raw.length > MOST_LINES) return roles;
   const first = raw.findIndex((line) => !isBlank(line));
   const isStep = raw.map((line, index) => index !== first && !isBlank(line) && isWholeLine(stepsIn(line)));
+  const headsFit = fittingHeads(raw, (index) => (isStep[index] ? countsNeeded(stepsIn(raw[index])) : undefined));
   const isName = (index: number): boolean => {
     const next = isUnderline(raw[index + 1]) ? index + 2 : index + 1;
     if (index === first || isBlank(raw[index]) || !isStep[next] || !isBlank(raw[index - 1])) return false;
     if (next > index + 1) return true;
+    if (headsFit.has(index)) return true;
     const own = likeness(raw[index]);
     return isStep[index] ? own >= LEAST_LIKENESS && own > likeness(raw[next]) : own >= 0;
   };
@@ -109,6 +113,21 @@ export function rolesWithoutCounts(raw: readonly string[], { stepsIn }: LineRead
     if (!roles.has(index) && roles.get(index - 1) === 'steps' && !isBlank(line) && namesSteps(stepsIn(line)))
       roles.set(index, 'steps');
   return roles;
+}
+
+/** `forward and back` over steps that fill an eight without it, in every stretch of the sheet: names, though they could be danced. */
+function fittingHeads(raw: readonly string[], counts: (index: number) => number | undefined): ReadonlySet<number> {
+  const heads: number[] = [];
+  for (let index = 1; index < raw.length; index++) {
+    if (isBlank(raw[index]) || !isBlank(raw[index - 1])) continue;
+    let [sum, at] = [0, index + 1];
+    for (; !isBlank(raw[at]); at++) sum += counts(at) ?? 0;
+    const own = counts(index);
+    if (own === undefined || at < index + 3) continue;
+    if (sum === 0 || sum % EIGHT !== 0 || own % EIGHT === 0) return new Set();
+    heads.push(index);
+  }
+  return new Set(heads.length > 1 ? heads : []);
 }
 
 /** How much a line looks like a name from its form, wherever it stands; `Rocks (8)` as much as capitals do. */

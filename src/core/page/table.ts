@@ -5,13 +5,21 @@ const FEWEST_ROWS = 6;
 const SEPARATORS = [';', ','] as const;
 const COUNT = /^\s*&?\d{1,2}(?:[-&]\d{0,2}&?)*\s*$/;
 
+const PLAIN = /^[\t -~]*$/;
+const PICTURE = /[\p{Extended_Pictographic}\p{Emoji_Modifier}\p{Regional_Indicator}\u200d\u20e3\ufe0f■-◿☐-☒]/gu;
+
 /** Tab-separated: all before the second cell, the first cell, the count. */
 const SECTIONED = /^((?:s(?:ection|ec)?\.? ?)?(\d{0,2})\t)(&|\d{1,2}(?:[-&]\d{0,2}&?)*)\t/i;
 
 const cellsOf = (line: string, separator: string): readonly string[] => line.split(separator);
 
 /** Cells stand apart by spaces, as those of other tables do; every letter keeps its place. */
-export const cellsApart = (lines: readonly string[]): readonly string[] => withoutColumn(separated(lines));
+export const cellsApart = (lines: readonly string[]): readonly string[] =>
+  withoutColumn(separated(lines.map(withoutPictures)));
+
+/** `👉 1-2 rock`, `🌊 TITLE 🌊`, a digit drawn in a box. */
+const withoutPictures = (line: string): string =>
+  PLAIN.test(line) ? line : line.replace(PICTURE, (sign) => ' '.repeat(sign.length));
 
 /** `2 | 1 | R | rock`, ` | 2 | L | recover`: a column of sections stands before that of counts, filled where a section begins. */
 function withoutColumn(lines: readonly string[]): readonly string[] {

@@ -147,7 +147,7 @@ export function isSideAhead(words: readonly string[], at: number): boolean {
   return isSide(next) || (!next.startsWith(' ') && isSide(after));
 }
 
-const ARTICLES: ReadonlySet<string> = new Set(['dem', 'den', 'le', 'la', 'du']);
+const ARTICLES: ReadonlySet<string> = new Set(['dem', 'den', 'le', 'la', 'du', 'the', 'your']);
 
 /** `vor dem linken Fuß`, `PD devant PG`: what is passed in front; `Schritt vor rechts` goes forward. */
 export function isOtherAhead(words: readonly string[], at: number, draft: Draft | undefined): boolean {
@@ -363,7 +363,8 @@ export function stepOnIt(words: readonly string[], at: number): number {
 }
 
 /** `R, and touch L`: a foot alone, joined to an action of the other foot, is a step of its own. */
-export function isOtherFootNext({ sides, turn }: Draft, next: string): boolean {
+export function isOtherFootNext({ sides, turn }: Draft, [first = '', second = '']: readonly string[]): boolean {
+  const next = ARTICLES.has(first) ? second : first;
   const foot = FOOT_WORDS[next] ?? SIDE_WORDS[next];
   return sides.length === 1 && !turn && foot !== undefined && foot !== sides[0].foot;
 }
@@ -383,6 +384,10 @@ export const isHome = ({ sides }: Draft, foot: Foot, next: string): boolean =>
 
 export const isFootAlone = ({ figure, direction, sides, turn, turnWord, unread }: Draft): boolean =>
   !figure && !direction && sides.length === 1 && !turn && !turnWord && unread.length === 0;
+
+/** A gesture somewhere else than beside the other foot. */
+export const isOutside = (draft: Draft | undefined): boolean =>
+  draft?.figure?.manners.has('gestures') === true && draft.direction !== undefined && draft.direction !== 'together';
 
 /** A turn that goes on with what is said next. */
 export const isTurnAlone = ({ figure, direction, sides, turn, unread }: Draft): boolean =>

@@ -119,6 +119,8 @@ class CallReader extends CallWalk {
   }
 
   private startDetail(): void {
+    // `R: side, together`, `R forward, L: touch`: the foot of what follows.
+    if (this.draft && small.isFootAlone(this.draft)) return void (this.at += 1);
     const ahead = this.vocabulary.findName(this.spelt, this.at + 1);
     // `turning half left: shuffle L R L`: the turn of the figure, and no title.
     const isOfNext = this.calls.length === 0 && this.draft && small.isTurnAlone(this.draft);
@@ -193,7 +195,8 @@ class CallReader extends CallWalk {
     if (this.joint === 'and')
       return (
         small.isWholeStep(draft) ||
-        (this.calls.goesStepping() && small.isOtherFootNext(draft, this.words[this.at + length] ?? ''))
+        (this.calls.goesStepping() &&
+          small.isOtherFootNext(draft, this.words.slice(this.at + length, this.at + length + 2)))
       );
     return this.joint === 'with' && this.joinNext && figure.manners.has('gestures') && small.isWholeStep(draft);
   }
@@ -374,6 +377,8 @@ class CallReader extends CallWalk {
     // `heel in front`: nothing is passed.
     const isBefore = phrase === 'in front' && !small.isOtherAhead(this.words, this.at + 1, this.draft);
     let direction = isInFront ? 'cross' : isBefore ? 'forward' : DIRECTION_WORDS[phrase];
+    // `heel forward and back in place`: it comes home.
+    if (direction === 'together' && this.joint === 'and' && small.isOutside(this.draft)) this.finishCall();
     let draft = this.ensure();
     const split = draft.figure && this.joint === 'none' ? placesNamed(draft.figure) : undefined;
     if (split && direction !== split[split.length - 1] && draft.places.length === 0) {

@@ -49,7 +49,10 @@ function readEnglish(line: string, insideSection: boolean): Heading | undefined 
   const marked = /^#{2,}\s*/.exec(line);
   const text = (marked ? line.slice(marked[0].length) : line).trim().replace(/^\*+|\*+$/g, '');
   if (!marked && text.length > LONGEST_HEADING) return undefined;
-  const heading = readSection(text) ?? readOther(text, marked !== null, insideSection);
+  // `### Part 2: Rocks` under a title of one sign: a section with a number; parts have letters.
+  const isBelow = marked !== null && marked[0].startsWith('###');
+  const own = isBelow ? text.replace(/^part(?=\s+\d)/i, 'section') : text;
+  const heading = readSection(own) ?? readOther(text, marked !== null, insideSection);
   if (heading || !marked) return heading;
   return { kind: 'section', name: '', title: text.replace(COUNTS, '').trim(), ...statedCounts(text) };
 }

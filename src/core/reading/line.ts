@@ -8,7 +8,7 @@ import type { Counts } from './counts';
 import { countsBehind, NOUN, openingCounts, saidStretches, type CountedStretch } from './count-words';
 import { HALF_COUNT } from '../vocabulary/notation';
 import { isFoot } from '../model/feet';
-import { COMMON_VOCABULARY, KNOWN, meantBy, type Vocabulary } from '../vocabulary';
+import { COMMON_VOCABULARY, KNOWN, meantBy, type Figure, type Vocabulary } from '../vocabulary';
 import { readRepeat, type Repeat } from './repeats';
 import { readMarks, type Marks } from './marks';
 
@@ -47,6 +47,15 @@ export function isWholeLine({ groups }: StepLine): boolean {
   const calls = groups.flatMap((group) => group.calls);
   return calls.length > 0 && calls.every(isUnderstood);
 }
+
+/** How many counts its calls take in their first rhythm. */
+export const countsNeeded = ({ groups }: StepLine): number =>
+  groups
+    .flatMap(({ calls }) => calls)
+    .reduce((sum, { figure, repeat }) => sum + lengthOf(figure?.family === 'single' ? undefined : figure) * repeat, 0);
+
+const lengthOf = (figure: Figure | undefined): number =>
+  figure ? Math.floor((figure.forms[0].rhythms[0].at(-1) ?? 0) / TICKS_A_COUNT) + 1 : 1;
 
 const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
   figure !== undefined && unread.length === 0 && detail.every(isUnderstood);

@@ -39,7 +39,8 @@ const NAMED_COUNTS = /\b(first|last)\s+(two|three|four|six|eight|twelve|sixteen)
 const FIRST = /\bfirst\s+(\d{1,2})(?:\s*(&|1\/2|and\s+a\s+half))?/i;
 const LAST = /\blast\s+(\d{1,2})\b/i;
 /** `the same four counts again` */
-const SO_MANY = /^\s*(two|three|four|six|eight|twelve|sixteen|\d{1,2})\s+(?:counts|beats)\b/i;
+const SO_MANY =
+  /^\s*(?:(?:these|those|the)\s+)?(two|three|four|six|eight|twelve|sixteen|\d{1,2})\s+(?:counts|beats)\b/i;
 const TIMES = /\b(?:(twice)|x\s?([2-9])|([2-9])\s?(?:x|times))\b/i;
 const MIRRORED =
   /\b(?:mirror(?:ed)?|(?:other|opposite)\s+(?:foot|feet|side|way|lead|direction)|reversed?|spiegelverkehrt|gegengleich|autre\s+pied|miroir)\b/i;
