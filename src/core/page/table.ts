@@ -6,7 +6,7 @@ const SEPARATORS = [';', ','] as const;
 const COUNT = /^\s*&?\d{1,2}(?:[-&]\d{0,2}&?)*\s*$/;
 
 const PLAIN = /^[\t -~]*$/;
-const PICTURE = /[\p{Extended_Pictographic}\p{Emoji_Modifier}\p{Regional_Indicator}\u200d\u20e3\ufe0f■-◿☐-☒]/gu;
+const PICTURE = /\p{Extended_Pictographic}|\p{Emoji_Modifier}|\p{Regional_Indicator}|\u200d|\u20e3|\ufe0f|[■-◿☐-☒]/gu;
 
 /** Tab-separated: all before the second cell, the first cell, the count. */
 const SECTIONED = /^((?:s(?:ection|ec)?\.? ?)?(\d{0,2})\t)(&|\d{1,2}(?:[-&]\d{0,2}&?)*)\t/i;
