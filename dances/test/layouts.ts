@@ -37,7 +37,7 @@ const WORDS: Readonly<Record<Tongue, { section: string; count: string; places: r
 const run = (at: number): string => `${at * 8 + 1}-${at * 8 + 8}`;
 type Heading = (words: (typeof WORDS)[Tongue], at: number) => readonly string[];
 
-export const HEADINGS: Readonly<Record<string, Heading>> = {
+const HEADINGS: Readonly<Record<string, Heading>> = {
   numbered: ({ section }, at) => [`${section} ${at + 1}`],
   named: ({ section, names }, at) => [`${section} ${at + 1}: ${names[at]}`],
   'range in brackets': ({ names }, at) => [`[${run(at)}] ${names[at]}`],
@@ -53,6 +53,26 @@ export const HEADINGS: Readonly<Record<string, Heading>> = {
   underlined: ({ names }, at) => [names[at], '-'.repeat(names[at].length)],
   'length behind': ({ names }, at) => [`${names[at]} (8)`],
   'blank lines only': () => [],
+  'list with stops': ({ names }, at) => [`${at + 1}. ${names[at]}`],
+  'list with brackets': ({ names }, at) => [`${at + 1}) ${names[at]}`],
+  'list with colons': ({ names }, at) => [`${at + 1}: ${names[at]}`],
+  'number in brackets': ({ names }, at) => [`(${at + 1}) ${names[at]}`],
+  'number sign': ({ names }, at) => [`#${at + 1} ${names[at]}`],
+  'number alone': (_, at) => [`${at + 1}`],
+  'number alone, with a stop': (_, at) => [`${at + 1}.`],
+  'number and colon': ({ section }, at) => [`${section} ${at + 1} :`],
+  'number of four': ({ section }, at) => [`${section} ${at + 1}/4`],
+  'number in words': ({ section }, at) => [`${section} ${NAMES[at + 1]}`],
+  'letter alone': (_, at) => [`[${'ABCD'[at]}]`],
+  'eight and number': ({ eight }, at) => [`${eight} ${at + 1}`],
+  'short word': ({ names }, at) => [`S${at + 1}: ${names[at]}`],
+  'in quotes': ({ names }, at) => [`"${names[at]}"`],
+  'behind a picture': ({ names }, at) => [`▶ ${names[at]}`],
+  'behind an arrow': ({ names }, at) => [`>> ${names[at]}`],
+  'three signs': ({ names }, at) => [`### ${names[at]}`],
+  boxed: ({ names }, at) => [`[ ${names[at]} ]`],
+  'length said': ({ names }, at) => [`${names[at]}, 8 counts`],
+  'under a rule': ({ names }, at) => ['-----', names[at]],
 };
 
 const through = (counts: string, at: number): string => counts.replace(/\d+/g, (own) => String(Number(own) + 8 * at));
@@ -68,7 +88,7 @@ const glued = (counts: string): string => (counts.includes('&') ? counts : each(
 type Line = (counts: string, words: string, at: number) => string;
 
 /** A line for every piece. */
-export const LINES: Readonly<Record<string, Line>> = {
+const LINES: Readonly<Record<string, Line>> = {
   'in front': (counts, words) => `${counts}  ${words}`,
   'behind a tab': (counts, words) => `${counts}\t${words}`,
   'with a colon': (counts, words) => `${counts}: ${words}`,
@@ -91,13 +111,49 @@ export const LINES: Readonly<Record<string, Line>> = {
   'without a sign': (counts, words) => `${glued(counts)} ${words}`,
   'small letters': (counts, words) => `${counts} ${words[0].toLowerCase()}${words.slice(1)}`,
   'not at all': (_, words) => words,
+  'behind a picture': (counts, words) => `👉 ${counts} ${words}`,
+  'in curly brackets': (counts, words) => `{${counts}} ${words}`,
+  'before a slash': (counts, words) => `${counts} / ${words}`,
+  'before an equals sign': (counts, words) => `${counts} = ${words}`,
+  'before an arrow': (counts, words) => `${counts} → ${words}`,
+  'before a drawn arrow': (counts, words) => `${counts} -> ${words}`,
+  'before a chevron': (counts, words) => `${counts} > ${words}`,
+  'with a stop': (counts, words) => `${counts}. ${words}`,
+  'with spaces': (counts, words) => `${counts.replace('-', ' - ').replace('&', ' & ')} ${words}`,
+  'with and': (counts, words) => `${counts.replace('&', ' and ')} ${words}`,
+  'with plus': (counts, words) => `${counts.replace('&', '+')} ${words}`,
+  'with a short noun': (counts, words) => `Ct ${counts} ${words}`,
+  'on counts': (counts, words) => `On counts ${counts}, ${words}`,
+  'with a tilde': (counts, words) => `${counts.replace('-', '~')} ${words}`,
+  'with noughts': (counts, words) => `${counts.replace(/\d/g, '0$&')} ${words}`,
+  'behind a colon': (counts, words) => `${words}: ${counts}`,
+  'behind a slash': (counts, words) => `${words} / ${counts}`,
+  'behind, in italics': (counts, words) => `${words} _(${counts})_`,
+  'in bold': (counts, words) => `**${counts}** ${words}`,
+  'with a semicolon': (counts, words) => `${counts};${words}`,
+  'with a number sign': (counts, words) => `#${counts} ${words}`,
+  beats: (counts, words) => `Beats ${counts}: ${words}`,
+  'behind a bar': (counts, words) => `${words} | ${counts}`,
 };
 
 /** A line for a whole section. */
-export const PARAGRAPHS: Readonly<Record<string, (pieces: readonly Piece[]) => string>> = {
+const PARAGRAPHS: Readonly<Record<string, (pieces: readonly Piece[]) => string>> = {
   'with semicolons': (pieces) => pieces.map(([counts, words]) => `${counts} ${words}`).join('; '),
   'in sentences': (pieces) => `${pieces.map(([counts, words]) => `${words} (${counts})`).join('. ')}.`,
 };
+
+const SOME_HEADINGS = ['numbered', 'capitals', 'stars', 'blank lines only', 'range first'];
+const SOME_LAYOUTS = ['in front', 'in brackets behind', 'with their noun', 'in words', 'in a table'];
+
+/** Every heading with some layouts, every layout with some headings. */
+export function combinations(): readonly (readonly [heading: string, layout: string])[] {
+  const layouts = [...Object.keys(LINES), ...Object.keys(PARAGRAPHS)];
+  return Object.keys(HEADINGS).flatMap((heading) =>
+    layouts
+      .filter((layout) => SOME_HEADINGS.includes(heading) || SOME_LAYOUTS.includes(layout))
+      .map((layout) => [heading, layout] as const),
+  );
+}
 
 export function sheetIn(tongue: Tongue, heading: string, layout: string): string {
   const words = WORDS[tongue];

@@ -6,7 +6,15 @@ import { countsStandBehind, isWholeLine, namesSteps, readStepLine } from '../rea
 import type { Counts } from '../reading/counts';
 import { factsSaid } from './facts';
 import { planInProse } from './plan-prose';
-import { itemsIn, listedLines, rangedNames, rolesWithoutCounts, type LineReader, type Role } from './roles';
+import {
+  itemsIn,
+  listedLines,
+  numbersAlone,
+  rangedNames,
+  rolesWithoutCounts,
+  type LineReader,
+  type Role,
+} from './roles';
 import { wordedSection } from './section-heading';
 import type { Vocabulary } from '../vocabulary';
 
@@ -29,9 +37,9 @@ export class Outline {
     private readonly vocabulary: Vocabulary,
     isMarked: boolean,
   ) {
-    this.numbered = listedLines(raw);
+    this.numbered = listedLines(raw, this.reader);
     // A script in our own manner says with `##` what its names are.
-    this.ranged = isMarked ? new Set() : rangedNames(raw, this.reader);
+    this.ranged = isMarked ? new Set() : new Set([...rangedNames(raw, this.reader), ...numbersAlone(raw)]);
     this.known = new Array<readonly Counts[] | undefined>(raw.length);
     this.next = new Int32Array(raw.length + 1).fill(raw.length);
     for (let index = raw.length - 1; index >= 0; index--)

@@ -3,7 +3,7 @@
  * lines that fill it is a name, and in a sheet that counts nothing the lines that are read to their end are its steps.
  */
 import type { Counts } from '../reading/counts';
-import { countsNeeded, isWholeLine, namesSteps, type StepLine } from '../reading/line';
+import { countsNeeded, isWholeLine, namesSteps, type Length, type StepLine } from '../reading/line';
 import { bareHeading, headingLikeness, LEAST_LIKENESS, rangeOf } from './section-heading';
 
 export type Role = 'name' | 'steps';
@@ -31,9 +31,10 @@ const EIGHT = 8;
 const isBlank = (line: string | undefined): boolean => line === undefined || line.trim() === '';
 
 /** Lines that open with a number of the list which their sections are; they have no counts of their own. */
-export function listedLines(raw: readonly string[]): ReadonlySet<number> {
+export function listedLines(raw: readonly string[], { countsIn }: LineReader): ReadonlySet<number> {
   const numbered = indicesOf(raw, (line) => IN_LIST.test(line));
-  const counted = raw.filter((line) => !IN_LIST.test(line) && COUNTED.test(line)).length;
+  const isCounted = (line: string): boolean => !IN_LIST.test(line) && (COUNTED.test(line) || countsIn(line).length > 0);
+  const counted = numbered.length > 1 ? raw.filter(isCounted).length : 0;
   const goUp = numbered.every((at, index) => {
     const [own, before] = [numberAt(raw, at), index === 0 ? 0 : numberAt(raw, numbered[index - 1])];
     return own === 1 || own === before + 1;
@@ -76,6 +77,17 @@ export function rangedNames(raw: readonly string[], { countsIn, stepsIn }: LineR
   return found.length > 1 ? new Set(found) : none;
 }
 
+const NUMBER_ALONE = /^\s*\(?(\d{1,2})[.):]?\s*$/;
+
+/** `1`, `2.` on lines of their own over the steps: numbers of sections. */
+export function numbersAlone(raw: readonly string[]): ReadonlySet<number> {
+  const found = indicesOf(raw, (line) => NUMBER_ALONE.test(line));
+  const areInRow = found.every(
+    (at, index) => numberAt(raw, at) === index + 1 && !NUMBER_ALONE.test(nextWritten(raw, at)),
+  );
+  return new Set(found.length > 1 && areInRow ? found : []);
+}
+
 /** `(2) rocking chair, step pivot`: sections that are numbered and told in a line each. For every such line how long its number is. */
 export function itemsIn(raw: readonly string[]): ReadonlyMap<number, number> {
   const found = new Map<number, number>();
@@ -97,7 +109,7 @@ export function rolesWithoutCounts(raw: readonly string[], { stepsIn }: LineRead
   const headsFit = fittingHeads(raw, (index) => (isStep[index] ? countsNeeded(stepsIn(raw[index])) : undefined));
   const isName = (index: number): boolean => {
     const next = isUnderline(raw[index + 1]) ? index + 2 : index + 1;
-    if (index === first || isBlank(raw[index]) || !isStep[next] || !isBlank(raw[index - 1])) return false;
+    if (index === first || isBlank(raw[index]) || !isStep[next] || !isAtTop(raw, index)) return false;
     if (next > index + 1) return true;
     if (headsFit.has(index)) return true;
     const own = likeness(raw[index]);
@@ -116,21 +128,32 @@ export function rolesWithoutCounts(raw: readonly string[], { stepsIn }: LineRead
 }
 
 /** `forward and back` over steps that fill an eight without it, in every stretch of the sheet: names, though they could be danced. */
-function fittingHeads(raw: readonly string[], counts: (index: number) => number | undefined): ReadonlySet<number> {
+function fittingHeads(raw: readonly string[], lengthOf: (index: number) => Length | undefined): ReadonlySet<number> {
   const heads: number[] = [];
+  let unfit = 0;
   for (let index = 1; index < raw.length; index++) {
     if (isBlank(raw[index]) || !isBlank(raw[index - 1])) continue;
-    let [sum, at] = [0, index + 1];
-    for (; !isBlank(raw[at]); at++) sum += counts(at) ?? 0;
-    const own = counts(index);
+    let [rest, at] = [NO_LENGTH, index + 1];
+    for (; !isBlank(raw[at]); at++) rest = sum(rest, lengthOf(at) ?? NO_LENGTH);
+    const own = lengthOf(index);
     if (own === undefined || at < index + 3) continue;
-    if (sum === 0 || sum % EIGHT !== 0 || own % EIGHT === 0) return new Set();
+    if (!isWhole(rest)) return new Set();
     heads.push(index);
+    if (!isWhole(sum(rest, own))) unfit += 1;
   }
-  return new Set(heads.length > 1 ? heads : []);
+  return new Set(unfit > 1 ? heads : []);
 }
+
+const NO_LENGTH: Length = { least: 0, most: 0 };
+const sum = (one: Length, other: Length): Length => ({ least: one.least + other.least, most: one.most + other.most });
+/** Whole eights, danced in some of their forms. */
+const isWhole = ({ least, most }: Length): boolean => most >= EIGHT && Math.floor(most / EIGHT) * EIGHT >= least;
 
 /** How much a line looks like a name from its form, wherever it stands; `Rocks (8)` as much as capitals do. */
 const likeness = (line: string): number => headingLikeness(line, false, false) + (/\(\d{1,2}\)\s*$/.test(line) ? 2 : 0);
+
+/** Under an empty line, or under a drawn one. */
+const isAtTop = (raw: readonly string[], index: number): boolean =>
+  isBlank(raw[index - 1]) || isUnderline(raw[index - 1]);
 
 const isUnderline = (line: string | undefined): boolean => /^\s*[-=~_*]{3,}\s*$/.test(line ?? '');

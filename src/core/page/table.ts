@@ -6,7 +6,15 @@ const SEPARATORS = [';', ','] as const;
 const COUNT = /^\s*&?\d{1,2}(?:[-&]\d{0,2}&?)*\s*$/;
 
 const PLAIN = /^[\t -~]*$/;
-const PICTURE = /\p{Extended_Pictographic}|\p{Emoji_Modifier}|\p{Regional_Indicator}|\u200d|\u20e3|\ufe0f|[■-◿☐-☒]/gu;
+const PICTURE = /\p{Extended_Pictographic}|\p{Emoji_Modifier}|\p{Regional_Indicator}|\u200d|\u20e3|\ufe0f|[■-◿]/gu;
+const COUNTS = String.raw`\d{1,2}(?:\s?[-&+,~–]\s?\d{0,2})*`;
+/** Signs drawn around counts that open a line. */
+const DRAWN_AROUND = new RegExp(
+  String.raw`^(\s*)(\*{1,3}|_{1,2}|#(?=\d+[-&+,~])|\{)(${COUNTS})(\*{1,3}|_{1,2}|\})?(?=[\s:.]|$)`,
+);
+const SLASHED = new RegExp(String.raw`^(\s*${COUNTS}\s+)\/(?=\s+\p{L})`, 'u');
+const SLASHED_BEHIND = new RegExp(String.raw`\/(?=\s+${COUNTS}\s*$)`);
+const blank = (sign = ''): string => ' '.repeat(sign.length);
 
 /** Tab-separated: all before the second cell, the first cell, the count. */
 const SECTIONED = /^((?:s(?:ection|ec)?\.? ?)?(\d{0,2})\t)(&|\d{1,2}(?:[-&]\d{0,2}&?)*)\t/i;
@@ -15,11 +23,22 @@ const cellsOf = (line: string, separator: string): readonly string[] => line.spl
 
 /** Cells stand apart by spaces, as those of other tables do; every letter keeps its place. */
 export const cellsApart = (lines: readonly string[]): readonly string[] =>
-  withoutColumn(separated(lines.map(withoutPictures)));
+  withoutColumn(separated(lines.map(withoutDrawing)));
 
-/** `👉 1-2 rock`, `🌊 TITLE 🌊`, a digit drawn in a box. */
-const withoutPictures = (line: string): string =>
-  PLAIN.test(line) ? line : line.replace(PICTURE, (sign) => ' '.repeat(sign.length));
+/** `👉 1-2 rock`, `**1-2** rock`, `1~2 / rock`: signs that only draw. */
+function withoutDrawing(line: string): string {
+  const own = PLAIN.test(line) ? line : line.replace(PICTURE, (sign) => blank(sign));
+  if (!/[*_#{~/>]/.test(own)) return own;
+  return own
+    .replace(DRAWN_AROUND, (_, before: string, open: string, counts: string, close?: string) =>
+      [before, blank(open), counts.replace('~', '-'), blank(close)].join(''),
+    )
+    .replace(/^(\s*\d{1,2})~(?=\d)/, '$1-')
+    .replace(/^(\s*)#(\d)(?=\s+\p{L})/u, '$1$2.')
+    .replace(/^(\s*)(>{2,})(?=\s)/, (_, before: string, sign: string) => before + blank(sign))
+    .replace(SLASHED, '$1 ')
+    .replace(SLASHED_BEHIND, ' ');
+}
 
 /** `2 | 1 | R | rock`, ` | 2 | L | recover`: a column of sections stands before that of counts, filled where a section begins. */
 function withoutColumn(lines: readonly string[]): readonly string[] {

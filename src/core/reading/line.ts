@@ -1,6 +1,7 @@
 /** One step line: counts, calls, marks. A pure function of the line's text, so it is remembered by text. */
 import type { Span } from '../model/text';
 import { Memory } from '../model/memory';
+import { greatest, least as leastOf } from '../model/numbers';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { readAsides } from './asides';
 import { readCalls, type Call } from './calls';
@@ -48,14 +49,25 @@ export function isWholeLine({ groups }: StepLine): boolean {
   return calls.length > 0 && calls.every(isUnderstood);
 }
 
-/** How many counts its calls take in their first rhythm. */
-export const countsNeeded = ({ groups }: StepLine): number =>
+export interface Length {
+  readonly least: number;
+  readonly most: number;
+}
+
+/** How many counts its calls take, in their shortest forms and in their longest. */
+export const countsNeeded = ({ groups }: StepLine): Length =>
   groups
     .flatMap(({ calls }) => calls)
-    .reduce((sum, { figure, repeat }) => sum + lengthOf(figure?.family === 'single' ? undefined : figure) * repeat, 0);
+    .reduce(
+      ({ least, most }, { figure, repeat }) => {
+        const lengths = figure && figure.family !== 'single' ? lengthsOf(figure) : [1];
+        return { least: least + leastOf(lengths) * repeat, most: most + greatest(lengths, 1) * repeat };
+      },
+      { least: 0, most: 0 },
+    );
 
-const lengthOf = (figure: Figure | undefined): number =>
-  figure ? Math.floor((figure.forms[0].rhythms[0].at(-1) ?? 0) / TICKS_A_COUNT) + 1 : 1;
+const lengthsOf = ({ forms }: Figure): number[] =>
+  forms.flatMap(({ rhythms }) => Math.floor((rhythms[0].at(-1) ?? 0) / TICKS_A_COUNT) + 1);
 
 const isUnderstood = ({ figure, unread, detail = [] }: Call): boolean =>
   figure !== undefined && unread.length === 0 && detail.every(isUnderstood);
