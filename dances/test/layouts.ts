@@ -132,6 +132,8 @@ const LINES: Readonly<Record<string, Line>> = {
   'in bold': (counts, words) => `**${counts}** ${words}`,
   'with a semicolon': (counts, words) => `${counts};${words}`,
   'with a number sign': (counts, words) => `#${counts} ${words}`,
+  'with a sign of its own': (counts, words) => `Z ${counts}: ${words}`,
+  'with the letter of its part': (counts, words, at) => `${'ABCD'[at]}${counts} ${words}`,
   beats: (counts, words) => `Beats ${counts}: ${words}`,
   'behind a bar': (counts, words) => `${words} | ${counts}`,
 };

@@ -132,6 +132,8 @@ function readingsOf(calls: readonly Call[]): Reading[] {
     );
   const parted = calls.length > 1 ? calls.flatMap(apart) : calls;
   if (parted.length > calls.length) without(parted, NONE, COST.apart);
+  const turned = calls.flatMap(turnApart);
+  if (turned.length > calls.length) without(turned, NONE, COST.apart);
   const titles = new Set(calls.filter((call, index) => isTitle(call, calls.slice(index + 1))));
   if (titles.size > 0)
     without(
@@ -162,6 +164,15 @@ const apart = (call: Call): readonly Call[] =>
           nameSpan: undefined,
           joined: false,
         },
+      ]
+    : [call];
+
+/** `five, six: step right half turn left`: the step, and the turn after it. */
+const turnApart = (call: Call): readonly Call[] =>
+  call.figure === KNOWN.step && call.turn?.behind && call.repeat === 1 && call.direction !== 'side'
+    ? [
+        { ...call, turn: undefined },
+        { ...call, figure: KNOWN.turn, direction: undefined, foot: undefined, footSpan: undefined, joined: false },
       ]
     : [call];
 

@@ -362,6 +362,13 @@ export function stepOnIt(words: readonly string[], at: number): number {
   return /^on(?:to)?$/.test(words[on] ?? '') && words[on + 1] === 'it' ? on + 2 - at : 0;
 }
 
+/** `hold the rail`, `hold your hat`; `hold the next two counts` holds still. */
+export const holdsSomething = (words: readonly string[], at: number): boolean =>
+  /^(?:hold|holds|holding|halten|halte)$/.test(words[at]) &&
+  /^(?:the|your|onto|den|die|das)$/.test(words[at + 1] ?? '') &&
+  /^[a-z]{3,}$/.test(words[at + 2] ?? '') &&
+  !/^(?:counts?|beats?|pose|last|next|position|weight)$/.test(words[at + 2]);
+
 /** `R, and touch L`: a foot alone, joined to an action of the other foot, is a step of its own. */
 export function isOtherFootNext({ sides, turn }: Draft, [first = '', second = '']: readonly string[]): boolean {
   const next = ARTICLES.has(first) ? second : first;

@@ -158,6 +158,8 @@ class CallReader extends CallWalk {
     if (draft && small.standsOn(this.words, this.at)) return this.skip(small.bearingLength(this.words, this.at, draft));
     // `sway hips`, `step R with hips`: the hips belong to the action that is named already.
     if (draft?.figure && length === 1 && BODY_NOUNS.has(this.words[this.at])) return this.skip(1);
+    // `hold the rail and sway`: hands hold it.
+    if (figure === KNOWN.hold && small.holdsSomething(this.words, this.at)) return this.skip(3);
     const onIt = small.stepOnIt(this.words, this.at);
     if (onIt > 0) return this.takeStepOnIt(onIt);
     // `right to the side and touch L`, `L R L and touch R`: what stands before the "and" is a step of its own.
@@ -255,7 +257,8 @@ class CallReader extends CallWalk {
       this.joinNext = true;
     }
     const draft = this.ensure();
-    this.mergeTurn(draft, { amount: value }, length);
+    const isBehind = draft.figure === KNOWN.step && standsInside(this.lastWord) && !ARTICLES.has(this.lastWord);
+    this.mergeTurn(draft, { amount: value, ...(isBehind && { behind: true }) }, length);
     this.consume(draft, length);
     this.lastWasTurn = true;
   }

@@ -141,7 +141,7 @@ function oneByOne(text: string, from: number, said: SaidCounts): SaidCounts | un
 const saysAsMuch = ({ problem, ticks, floating }: Counts, said: Counts): boolean =>
   problem !== undefined || floating || ticks.length >= said.ticks.length;
 
-const BEHIND = new RegExp(`[(\\[]\\s*(?:(?:on\\s+)?(?:${NOUN})\\s+)?([^()[\\]]{1,40}?)\\s*[)\\]]`, 'giu');
+const BEHIND = new RegExp(`[([{]\\s*(?:(?:on\\s+)?(?:${NOUN})\\s+)?([^()[\\]{}]{1,40}?)\\s*[)\\]}]`, 'giu');
 const LENGTH = new RegExp(`^(\\p{L}+|\\d{1,2})\\s+(?:${NOUN})$`, 'iu');
 
 /** What a bracket says, where it is nothing but counts: `1&2`, `5-8`, `4 counts`. */
@@ -182,7 +182,9 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
   const stretches: CountedStretch[] = [];
   let from = start;
   for (const match of text.slice(start).matchAll(BEHIND)) {
-    const counts = countsInBracket(match[1]) ?? nextAlone(match[1], stretches);
+    // The page puts `(4)` in curly brackets where it is a count.
+    const alone = match[0].startsWith('{') ? openingCounts(match[1], 0) : nextAlone(match[1], stretches);
+    const counts = countsInBracket(match[1]) ?? alone;
     if (!counts) continue;
     const at = start + match.index;
     if (at < from || !/\p{L}/u.test(text.slice(from, at))) continue;

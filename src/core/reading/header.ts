@@ -113,6 +113,9 @@ export function readHeader(entries: readonly HeaderEntry[]): Header {
 /** The number beside its unit, `a four-wall dance of 32 counts`; else the first there is. */
 function readNumberFact(entry: HeaderEntry | undefined, unit: FactUnit): { value: number; span: Span } | undefined {
   if (!entry) return undefined;
+  // `4 x 8 counts`
+  const product = /(?<!\d)(\d{1,2})\s?[x×*]\s?(\d{1,2})(?!\d)/i.exec(entry.value);
+  if (product && unit === 'counts') return { value: Number(product[1]) * Number(product[2]), span: entry.span };
   const words = wordsApart(entry.value);
   const parts = words.map((word) => (/^\d{4}$/.test(word) ? Number(word) : numberOf(word)));
   // `thirty two counts`

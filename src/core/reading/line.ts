@@ -159,7 +159,10 @@ function readMarked(
     marks: {
       ...marks,
       weightClaims: [...marks.weightClaims, ...weightClaims],
-      facingClaims: [...marks.facingClaims, ...facingClaims],
+      // `left across (3)` says when, and not where one looks.
+      facingClaims: [...marks.facingClaims, ...facingClaims].filter(
+        ({ span }) => !groups.some(({ counts }) => counts && counts.span.from < span.to && span.from < counts.span.to),
+      ),
       notes: [...marks.notes, ...notes],
     },
   };

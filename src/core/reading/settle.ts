@@ -13,6 +13,8 @@ export interface CalledTurn {
   readonly target?: Facing;
   /** `turn ?`: what is left open is to be found. */
   readonly open?: boolean;
+  /** Stands right behind the foot, not "turning" or "with": `step right half turn left`. */
+  readonly behind?: true;
   readonly span: Span;
 }
 
