@@ -23,7 +23,7 @@ import {
 } from '../reading/script';
 import { factsSaid } from './facts';
 import { gluedApart } from './glued';
-import { countedBehind, letteredApart, nounApart } from './lettered';
+import { countedBehind, letteredApart, nounApart } from './count-signs';
 import { planInProse } from './plan-prose';
 import { isClear, isWhatever, isWholeTag, lengthSaid, nameOf, saysTheSame } from './plan-said';
 import { customarySection, LONGEST_LINE, Outline } from './outline';
