@@ -70,11 +70,11 @@ const NAMED =
   /[,;–—-]\s*(?:and\s+)?(?:that(?:'|’)s|that\s+is|this\s+is|there(?:'|’)s|das\s+(?:ist|war)|c(?:'|’)est|voilà)\s+(?:it|all|your|the|our|called|ein|eine|dein|deine|der|die|das|un|une|ton|ta|votre|le|la)\b[^,.;:]*/giu;
 /** `right jazz box without a turn`, `right then`, `of course`, `if you like`: said, and no step. */
 const IDLE =
-  /(?:\b(?:and|then)\s+)?\b(?:put|place|take)\s+(?:the\s+|your\s+)?weight\s+on(?:to)?\s+it\b|\b(?:(?:with\s+)?(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)(?:\s+at\s+all)?|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish))\b/gi;
+  /(?:\b(?:and|then)\s+)?\b(?:put|place|take)\s+(?:the\s+|your\s+)?weight\s+on(?:to)?\s+it\b|\b(?:(?:with\s+)?(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)(?:\s+at\s+all)?|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish)|(?:während|during|pendant)\s+(?:(?:der|the|les)\s+)?(?:zählzeiten|counts|temps)\s+\d\s*(?:und|and|et|-|bis|to|à)\s*\d\s+[^.;:()]+|(?<=\d,?\s+)home(?=\s*$)|(?<=[,;(]\s*)like\s+an?\s+[\p{L}\s'’-]{2,40}(?=[,;:.)]))(?!\p{L})/giu;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =
-  /\bit\b|\bending|finish|landing|landet|endet|finissant|terminant|first|second|third|fourth|last|final|ersten|letzten|dritten|dernier|deuxième|troisième|leading|leads|start|begin|commen|abord|premier|zuerst|which|that|das\s+(?:ist|war)|voilà|c.est|means|meaning|namely|heißt|d\.\s?h|nämlich|soit|dire|steps\b|schritt|\bpas\b|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|fängt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|belastet|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
+  /\bit\b|\bending|finish|landing|landet|endet|finissant|terminant|first|second|third|fourth|last|final|ersten|letzten|dritten|dernier|deuxième|troisième|leading|leads|start|begin|commen|abord|premier|zuerst|which|that|das\s+(?:ist|war)|voilà|c.est|means|meaning|namely|heißt|d\.\s?h|nämlich|soit|dire|steps\b|schritt|\bpas\b|(?:right|now)\s+then|\bwe\s+go|\bof\s+course|\bas\s+usual|\bif\s+you|\blike\s+an?\s|während|during|pendant|\bhome\s*$|fängt|\bwithout\b|\bno\s|\bohne\b|\bsans\b|\bgoing\b|\bfirst\b|travelling|moving|\bevery\b|\beach\b|jedem|chaque|\bor\b|\boder\b|\bou\b|\(\s*\d|weight|wt\b|gewicht|belastet|poids|pdc|clock|uhr\b|\d\s?h\b|heures?|uur\b|wall|wand|mur\b|muur|\d:\d\d|facing|richtung|\. \.|look/i;
 
 /** `counted`: the line opens with its counts. */
 export function readAsides(text: string, start: number, vocabulary: Vocabulary, counted: boolean): Asides {
@@ -181,6 +181,7 @@ function wordsOf(text: string, start: number): Word[] {
 
 /** `weight back on L`, `remettre le poids`: that is a recover. */
 const isInName = (words: readonly Word[], index: number, vocabulary: Vocabulary): boolean =>
+  !/^(?:with|mit|avec)$/.test(words[index - 2]?.text ?? '') &&
   [0, 1, 2, 3].some((before) => {
     const around = words.slice(Math.max(index - before, 0), index + 4).map(({ text }) => canonicalWord(text));
     return (vocabulary.findName(around, 0)?.length ?? 0) > Math.min(before, index);

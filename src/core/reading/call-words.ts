@@ -362,6 +362,13 @@ export function stepOnIt(words: readonly string[], at: number): number {
   return /^on(?:to)?$/.test(words[on] ?? '') && words[on + 1] === 'it' ? on + 2 - at : 0;
 }
 
+/** `with the turn`, `mit der Drehung`: the turn that the title has. */
+export const isTurnSaidBefore = (words: readonly string[], at: number, length: number): boolean =>
+  /^(?:the|der|le|la)$/.test(words[at - 1] ?? '') &&
+  /^(?:with|mit|avec|during|on|bei)$/.test(words[at - 2] ?? '') &&
+  !/^(?:left|right|links|rechts|gauche|droite?)$/.test(words[at + length] ?? '') &&
+  words[at + length] !== ' amount';
+
 /** `hold the rail`, `hold your hat`; `hold the next two counts` holds still. */
 export const holdsSomething = (words: readonly string[], at: number): boolean =>
   /^(?:hold|holds|holding|halten|halte)$/.test(words[at]) &&

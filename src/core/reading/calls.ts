@@ -144,6 +144,9 @@ class CallReader extends CallWalk {
   private nameHere(): { figure: Figure; length: number } | undefined {
     const { from, to, word } = this.tokens[this.at];
     if (word === 'a' && this.text[from] === 'a' && this.text[to] === ' ') return undefined;
+    // `R to the side bumping hips`: where it goes, and no "side bump".
+    if (word === 'side' && /^(?:the|that|one)$/.test(this.words[this.at - 1] ?? '') && this.words[this.at - 2] === 'to')
+      return undefined;
     return this.vocabulary.findName(this.spelt, this.at);
   }
 
@@ -234,6 +237,8 @@ class CallReader extends CallWalk {
 
   /** The word "turn" belongs to the figure beside it; alone in its clause it is a turn in place. */
   private takeTurnWord(figure: Figure, length: number): void {
+    // `side with the turn`: the one that was said.
+    if (small.isTurnSaidBefore(this.words, this.at, length)) return this.skip(length);
     if (this.draft?.figure && this.draft.turn?.amount !== undefined && this.joint === 'and') this.finishCall();
     else if (this.draft?.figure && this.joint === 'and') {
       this.finishCall();

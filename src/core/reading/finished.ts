@@ -24,6 +24,9 @@ const again = (span: Span, more: Pick<Call, 'again' | 'mirrored'>): Call => ({
   unread: [span],
 });
 
+const isBareFoot = ({ nameSpan, foot, direction, turn, unread }: Call): boolean =>
+  !nameSpan && foot !== undefined && !direction && !turn && unread.length === 0;
+
 export class FinishedCalls {
   private readonly calls: Call[] = [];
   private detailOf: number | undefined;
@@ -31,6 +34,9 @@ export class FinishedCalls {
   private opensDetail = false;
   /** Behind the colon stand the feet of the call before it. */
   private isListed = false;
+
+  /** A foot said before all that is spelt. */
+  private lead: Call | undefined;
 
   constructor(private readonly text: string) {}
 
@@ -47,7 +53,10 @@ export class FinishedCalls {
     if (!draft.figure) draft.figure = (previous && figureOnceMore(previous, draft)) ?? impliedFigure(draft, previous);
     else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
     if (draft.it && draft.sides.length === 0 && previous) draft.sides.push(...footOf(previous));
-    const call = settle(draft);
+    const settled = settle(draft);
+    const { lead } = this;
+    const call = lead && !settled.foot ? { ...settled, foot: lead.foot, footSpan: lead.footSpan } : settled;
+    this.lead = undefined;
     const closing = previous && small.closingBetween(previous, call, this.text);
     if (closing) this.calls.push(closing);
     this.calls.push(closing ? { ...call, joined: false } : call);
@@ -95,6 +104,13 @@ export class FinishedCalls {
 
   /** What comes next spells out what stands before it. */
   startDetail(): void {
+    const [first, ...others] = this.calls;
+    // `Right, like a goat: side, together`: the foot that leads what is spelt.
+    if (first && others.length === 0 && isBareFoot(first)) {
+      this.lead = first;
+      this.calls.pop();
+      return;
+    }
     if (this.calls.length === 0 || this.detailOf !== undefined) return;
     this.detailOf = this.calls.length;
     this.opensDetail = true;

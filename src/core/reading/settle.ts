@@ -294,7 +294,8 @@ export const isTurnOf = ({ figure, direction, sides, turn, unread, rides }: Draf
   turn.way !== undefined &&
   previous.figure !== undefined &&
   (previous.figure.amount !== undefined || (rides === true && turnCapacity(previous.figure) > 0)) &&
-  !isSingle(previous.figure) &&
+  // `bounce heels three times, turning half left`
+  (!isSingle(previous.figure) || (rides === true && previous.repeat > 1)) &&
   previous.turn === undefined;
 
 /** A clause of feet alone can belong to the call before: `shuffle 1/2 left, R L R`, `two steps, first left, then right`. */
