@@ -29,7 +29,7 @@ const REPEATED = /^\s*(?:x\s?\d|\d\s?x|twice|times)/i;
 
 const WEIGHT =
   /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|beide|beiden|deux|les deux|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
-const TAKES_WEIGHT = /^([a-z]+)(?:\s+foot)?\s+(?:takes|has|bears|gets)\s+(?:the\s+)?weight$/i;
+const TAKES_WEIGHT = /^([a-z]+)(?:\s+foot)?\s+(?:(?:takes|has|bears|gets)\s+(?:the\s+)?weight|weighted|belastet)$/i;
 const FACING = /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
 const WALL_FACING = /^wall\s+(\d+):?\s+(\d{1,2}:\d{2})$/i;
 
