@@ -1,55 +1,50 @@
+/** Signs that stand with the counts of a sheet, and that only the whole of it explains: `A1`, `Z 1-2:`, `(4)`. Every letter keeps its place. */
+import { namesWall } from '../lexicon/asides';
 import { namesSection } from '../lexicon/page';
 import { greatest } from '../model/numbers';
 
-/** Counts that carry the letter of their part: `A1 side R`, `A2 together`, `B5-8 jazz box`. A name such as `A1 Vines` stands over its counts. */
-const OPENING = /^(\s*(?:[-*•]\s+)?)([A-H])(\d{1,2})(?:[-–&+](\d{1,2})?)*(?=[\s:.)])/u;
+const OPENING = /^\s*(?:[-*•]\s+)?(\p{L}{1,10}\.?)\s?(\d{1,2})(?:\s?[-–&+]\s?(\d{0,2}))?(?=[\s:.)])/u;
+/** The letter of a part, glued to its count: `A1 side R`, `B5-8 jazz box`. */
+const OF_PART = /^[A-H]$/;
 const FEWEST = 6;
 /** A count left out or written twice makes no other sheet of it. */
 const MOSTLY = 0.8;
 
-/** The writer's own word or sign for counts: `Z 1-2:`, `Zz. 3+4`. */
-const NOUN = /^(\s*(?:[-*•]\s+)?)(\p{L}{1,10}\.?\s?)(\d{1,2})(?:\s?[-–&+]\s?(\d{1,2}))?(?=[\s:.)])/u;
-
-/** A word that opens most lines and is followed by counts that go on and begin again names the counts; its letters are taken away. */
-export function nounApart(lines: readonly string[]): readonly string[] {
-  const found = lines.flatMap((line) => {
-    const match = NOUN.exec(line);
-    const noun = match?.[2].trim().toLowerCase() ?? '';
-    return match && !namesSection(noun) ? [{ noun, first: Number(match[3]), last: Number(match[4] ?? match[3]) }] : [];
-  });
-  const often = new Map<string, number>();
-  for (const { noun } of found) often.set(noun, (often.get(noun) ?? 0) + 1);
-  const most = greatest(often.values(), 0);
-  const [noun] = [...often].find(([, times]) => times === most) ?? [''];
-  const rows = found.filter((row) => row.noun === noun);
-  const inRow = rows.filter(({ first }, index) => first === 1 || first === (rows[index - 1]?.last ?? 0) + 1);
-  const begun = rows.filter(({ first }) => first === 1).length;
-  const areMany =
-    rows.length >= FEWEST && begun > 1 && begun * 2 <= rows.length && inRow.length >= rows.length * MOSTLY;
-  if (!areMany || noun === 'wall') return lines;
-  return lines.map((line) => {
-    const match = NOUN.exec(line);
-    if (match?.[2].trim().toLowerCase() !== noun) return line;
-    return match[1] + ' '.repeat(match[2].length) + line.slice(match[1].length + match[2].length);
-  });
+interface Row {
+  readonly sign: string;
+  /** What is alike in all rows: the sign itself, or that it is the letter of a part. */
+  readonly kind: string;
+  readonly first: number;
+  readonly last: number;
 }
 
-/** The letter before a count is taken away where the whole sheet counts so; every other letter keeps its place. */
-export function letteredApart(lines: readonly string[]): readonly string[] {
-  const found = lines.flatMap((line) => {
-    const match = OPENING.exec(line);
-    return match ? [{ letter: match[2], first: Number(match[3]), last: Number(match[4] ?? match[3]) }] : [];
+function rowOf(line: string): Row | undefined {
+  const [, sign, first, last] = OPENING.exec(line) ?? [];
+  if (sign === undefined || namesSection(sign.toLowerCase()) || namesWall(sign)) return undefined;
+  const kind = OF_PART.test(sign) ? 'part' : sign.toLowerCase();
+  return { sign, kind, first: Number(first), last: Number(last || first) };
+}
+
+/** A sign that opens most lines, before counts that go on and begin again, is the writer's own word for them: it is taken away, also in `Z 5-8: as Z 1-4`. */
+export function signsApart(lines: readonly string[]): readonly string[] {
+  const found = lines.flatMap((line) => rowOf(line) ?? []);
+  const often = new Map<string, number>();
+  for (const { kind } of found) often.set(kind, (often.get(kind) ?? 0) + 1);
+  const most = greatest(often.values(), 0);
+  const [kind] = [...often].find(([, times]) => times === most) ?? [''];
+  const rows = found.filter((row) => row.kind === kind);
+  const begun = rows.filter(({ first }) => first === 1).length;
+  const goOn = rows.filter(({ sign, first }, index) => {
+    const before = rows[index - 1];
+    return first === 1 || (before?.sign === sign && (first === before.last || first === before.last + 1));
   });
-  const inRow = found.filter(({ letter, first }, index) => {
-    const before = found[index - 1];
-    return before?.letter === letter ? first === before.last || first === before.last + 1 : first === 1;
-  });
-  const written = lines.filter((line) => line.trim() !== '').length;
-  if (inRow.length < FEWEST || inRow.length < found.length * MOSTLY || found.length * 2 < written) return lines;
-  const letters = [...new Set(found.map(({ letter }) => letter))].join('');
-  // `D5-8 as D1-4`
-  const inLine = new RegExp(`(?<![\\p{L}\\d])[${letters}](?=\\d)`, 'gu');
-  return lines.map((line) => (OPENING.test(line) ? line.replace(inLine, ' ') : line));
+  const isCounted = begun > 1 && begun * 2 <= rows.length && goOn.length >= rows.length * MOSTLY;
+  if (rows.length < FEWEST || !isCounted) return lines;
+  const signs = [...new Set(rows.map(({ sign }) => sign.replace('.', '\\.')))].join('|');
+  const inLine = new RegExp(`(?<![\\p{L}\\d])(?:${signs})(?=\\s?\\d)`, 'gu');
+  return lines.map((line) =>
+    rowOf(line)?.kind === kind ? line.replace(inLine, (sign) => ' '.repeat(sign.length)) : line,
+  );
 }
 
 const BEHIND = /\s\((&?\d{1,2}(?:\s?[-–&,+]\s?\d{0,2})*)\)\s*$/;
