@@ -67,6 +67,7 @@ const HEADINGS: Readonly<Record<string, Heading>> = {
   'eight and number': ({ eight }, at) => [`${eight} ${at + 1}`],
   'short word': ({ names }, at) => [`S${at + 1}: ${names[at]}`],
   'in quotes': ({ names }, at) => [`"${names[at]}"`],
+  'number on a key': ({ names }, at) => [`${at + 1}\ufe0f\u20e3 ${names[at]}`],
   'behind a picture': ({ names }, at) => [`▶ ${names[at]}`],
   'behind an arrow': ({ names }, at) => [`>> ${names[at]}`],
   'three signs': ({ names }, at) => [`### ${names[at]}`],

@@ -6,6 +6,8 @@ const SEPARATORS = [';', ','] as const;
 const COUNT = /^\s*&?\d{1,2}(?:[-&]\d{0,2}&?)*\s*$/;
 
 const PLAIN = /^[\t -~]*$/;
+/** A digit drawn on a key: the number in a list. */
+const KEYCAP = /(\d)\ufe0f?\u20e3/g;
 const PICTURE = /\p{Extended_Pictographic}|\p{Emoji_Modifier}|\p{Regional_Indicator}|\u200d|\u20e3|\ufe0f|[■-◿]/gu;
 const COUNTS = String.raw`\d{1,2}(?:\s?[-&+,~–]\s?\d{0,2})*`;
 /** Signs drawn around counts that open a line. */
@@ -27,7 +29,11 @@ export const cellsApart = (lines: readonly string[]): readonly string[] =>
 
 /** `👉 1-2 rock`, `**1-2** rock`, `1~2 / rock`: signs that only draw. */
 function withoutDrawing(line: string): string {
-  const own = PLAIN.test(line) ? line : line.replace(PICTURE, (sign) => blank(sign));
+  const own = PLAIN.test(line)
+    ? line
+    : line
+        .replace(KEYCAP, (all, digit: string) => `${digit}.`.padEnd(all.length))
+        .replace(PICTURE, (sign) => blank(sign));
   if (!/[*_#{~/>]/.test(own)) return own;
   return own
     .replace(DRAWN_AROUND, (_, before: string, open: string, counts: string, close?: string) =>
