@@ -65,7 +65,7 @@ async function typeAndKill(
 }
 
 const server = await startServer(PORT);
-const browser = await chromium.launch({ executablePath: ensureChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] }); // prettier-ignore
+const browser = await chromium.launch({ executablePath: await ensureChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] }); // prettier-ignore
 const worst = new Map<number, number>();
 let broken = 0;
 for (let kill = 0; kill < kills; kill++) {

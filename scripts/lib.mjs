@@ -17,14 +17,14 @@ export function run(command, args, options = {}) {
 export const tool = (name) => at('node_modules', '.bin', name);
 
 /** Installs the packages of the lock file unless that has been done for this very lock file. */
-export function ensurePackages() {
+export async function ensurePackages() {
   const stamp = at('node_modules', '.pace-slate-lock');
   const lock = createHash('sha256')
     .update(readFileSync(at('package-lock.json')))
     .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   console.log('Installing what is missing …');
-  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
+  if ((await runAside('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], process.env)) !== 0) {
     console.error('The packages could not be installed. Is the npm registry reachable?');
     process.exit(1);
   }
@@ -54,8 +54,16 @@ function newest(file) {
 /** The shell without a window is the same browser, from the same sources, and costs little more than half the time. */
 const CHROMIUM_PLACES = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium', '/usr/bin/chromium-browser'];
 
-/** The browser for the tests: CHROMIUM_PATH, else Debian's, else installed from Debian's packages when we may. */
-export function ensureChromium() {
+/** Runs a command beside whatever else is done, only its complaints shown; resolves with its exit code. */
+const runAside = (command, args, env) =>
+  new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, env, stdio: ['ignore', 'ignore', 'inherit'] });
+    child.on('error', () => resolve(1));
+    child.on('close', (code) => resolve(code ?? 1));
+  });
+
+/** The browser for the tests: CHROMIUM_PATH, else Debian's, else installed from Debian's packages when we may, beside what else goes on. */
+export async function ensureChromium() {
   const named = process.env.CHROMIUM_PATH;
   if (named) {
     if (existsSync(named)) return named;
@@ -67,11 +75,9 @@ export function ensureChromium() {
   if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
     console.log('Installing Chromium from Debian’s packages …');
     const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-    run('apt-get', ['update', '-qq'], { env, stdio: ['ignore', 'ignore', 'inherit'] });
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell'], {
-      env,
-      stdio: ['ignore', 'ignore', 'inherit'],
-    });
+    await runAside('apt-get', ['update', '-qq'], env);
+    const packages = ['--no-install-recommends', 'chromium-headless-shell'];
+    await runAside('apt-get', ['install', '-y', '-qq', ...packages], env);
     if (found()) return found();
   }
   console.error('The browser tests need Chromium: install it (apt-get install chromium), or name it in CHROMIUM_PATH.');

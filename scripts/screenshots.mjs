@@ -2,7 +2,7 @@
 import { Buffer } from 'node:buffer';
 import { ensureBuild, ensureChromium, ensurePackages, ROOT, startServer } from './lib.mjs';
 
-ensurePackages();
+await ensurePackages();
 ensureBuild();
 const { chromium } = await import('@playwright/test');
 const only = process.argv.slice(2);
@@ -154,7 +154,7 @@ const SHOTS = [
 
 const server = await startServer(4391);
 const browser = await chromium.launch({
-  executablePath: ensureChromium(),
+  executablePath: await ensureChromium(),
   args: [
     '--no-sandbox',
     '--disable-gpu',

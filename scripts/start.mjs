@@ -2,7 +2,7 @@
 import { ensureBuild, ensurePackages, run, tool } from './lib.mjs';
 
 const args = process.argv.slice(2);
-ensurePackages();
+await ensurePackages();
 if (args.includes('--dev')) {
   process.exit(run(tool('vite'), ['--host', '127.0.0.1', ...args.filter((arg) => arg !== '--dev')]));
 }

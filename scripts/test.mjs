@@ -9,8 +9,9 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { at, ensureChromium, ensurePackages, isBuilt, ROOT, tool } from './lib.mjs';
 
-ensurePackages();
-process.env.CHROMIUM_PATH = ensureChromium();
+// The browser comes from elsewhere than the packages: both are fetched at once, and only the browser tests wait for it.
+const chromium = ensureChromium();
+await ensurePackages();
 const results = path.join(ROOT, 'test-results');
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results);
@@ -111,6 +112,7 @@ async function slot() {
 }
 
 await Promise.all(Array.from({ length: Math.max(1, Math.min(2, availableParallelism())) }, slot));
+process.env.CHROMIUM_PATH = await chromium;
 await runJob(browserTests);
 console.log(`\n${Math.round((performance.now() - started) / 1000)} s`);
 console.log(`${passed} passed, ${failed} failed`);
