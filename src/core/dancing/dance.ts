@@ -335,6 +335,8 @@ class Dancer {
   private place = 0;
   /** Where a turn was danced as a pivot, and on which foot. */
   private pivoted: { readonly line: ScriptLine; readonly weight: Foot } | undefined;
+  /** What was danced last. */
+  private last: Moment | undefined;
 
   constructor(
     public state: DanceState,
@@ -367,7 +369,7 @@ class Dancer {
       this.state = certain ? after : { ...after, weight: 'unknown' };
       if (last) this.state = withClaim(this.state, settled, claims);
       const tick = group.ticks[first + index];
-      moments.push({
+      this.last = {
         line: group.line,
         call,
         tick,
@@ -376,7 +378,8 @@ class Dancer {
         before,
         after: this.state,
         shared,
-      });
+      };
+      moments.push(this.last);
     });
     return dancedCall(own, claims, moments, assumed, this.state, resolved.lead);
   }
@@ -413,6 +416,8 @@ class Dancer {
       return { ...action, effect: 'takes', foot: claim };
     if (action.effect === 'both' && (claim === 'L' || claim === 'R'))
       return { ...action, effect: 'takes', foot: claim };
+    if (action.word === 'pivot' && call.figure?.share === 'pairs' && this.isTouchedBy(action))
+      return { ...action, word: 'turn', foot: null, effect: 'none' };
     if (action.word === 'turn' && isFoot(this.state.weight))
       return this.turnOrPivot(action, this.state.weight, claim, call, assumed);
     if (action.word === 'stomp' && last && claim === undefined && action.foot && this.nextNamedFoot() === action.foot) {
@@ -420,6 +425,14 @@ class Dancer {
       return { ...action, word: 'stomp up', effect: 'none' };
     }
     return action;
+  }
+
+  /** `touch R forward, paddle 1/4 left`: the foot that would take the weight only touches, and the other one turns away from it. */
+  private isTouchedBy({ foot, turn }: Action): boolean {
+    const { line } = this.all[this.place - 1];
+    const touched = this.last?.line === line ? this.last.action : undefined;
+    const isAway = foot === 'R' ? turn < 0 : turn > 0;
+    return touched !== undefined && touched.effect === 'none' && touched.foot === foot && touched.turn === 0 && isAway;
   }
 
   /** "Step R forward, turn 1/2 left" moves the weight when that is stated, or when R goes next. */

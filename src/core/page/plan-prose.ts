@@ -11,7 +11,7 @@ import type { PlaceSaid, WallPick } from '../reading/plan-words';
 
 const LONGEST = 600;
 const RESTART =
-  /\bre-?start(?:s|ed|ing)?\b|\b(?:start|begin)(?:s|ning|ing)?\s+(?:\w+\s+){0,4}?(?:again|over)\b|\bfrom the top\b|\bneustart\b|\bvon vorne?\b|\bneu beginnen\b|\breprise\b|\brecommenc\w*|\breprendre\b|\bherstart\b|\bopnieuw\b/i;
+  /\bre-?start(?:s|ed|ing)?\b|\b(?:start|begin)(?:s|ning|ing)?\s+(?:\w+\s+){0,4}?(?:again|over)\b|\bfrom (?:the )?(?:top|zero|beginning|start)\b|\bneustart\b|\bvon vorne?\b|\bneu beginnen\b|\breprise\b|\brecommenc\w*|\breprendre\b|\bherstart\b|\bopnieuw\b/i;
 const TAG = /\b(?:tags?|bridge|brücke|pont|transition|brug|extra|zusätzlich\w*|supplémentaires?)\b/i;
 /** `After the first and third walls: sway R, L`. */
 const AFTER_WALLS =
@@ -55,15 +55,15 @@ export function planInProse(text: string): readonly PlanItem[] {
 
 /** Words before the steps of a tag that say how long it is: `tag of 4 counts, `. */
 const LENGTH_BEFORE =
-  /^(?:(?:a|an|ein|eine|einen|un|une)\s+)?(?:(?:tag|bridge|brücke|pont)\s+)?(?:of\s+|von\s+|de\s+)?[\p{L}\d]+[\s-]*(?:counts?|beats?|temps|comptes|takte)(?:\s+(?:tag|bridge|brücke))?\s*[:,]\s*/iu;
+  /^(?:(?:a|an|ein|eine|einen|un|une)\s+)?(?:(?:tag|bridge|brücke|pont)\s+)?(?:of\s+|von\s+|de\s+)?[\p{L}\d]+[\s-]*(?:counts?|beats?|temps|comptes|takte|tellen)(?:\s+(?:tag|bridge|brücke))?\s*[:,]\s*/iu;
 const LENGTH_BEHIND =
   /(?:\([\p{L}\d]+\s+(?:counts?|beats?|temps|comptes|takte)\)|,?\s(?:for|über|pendant)\s+[\p{L}\d]+\s+(?:counts?|beats?|temps|takte))\s*\.?$/iu;
 
 /** `Tag at the end of wall 2: sway R, sway L`: what is danced, where it is said at once. */
 function stepsBehind(text: string, from: number): (TagSaid & { kind: 'own' }) | undefined {
-  const colon = text.indexOf(':', from);
+  const colon = text.slice(from).search(/(?<!\d):|:(?!\d)/) + from;
   const words =
-    colon < 0
+    colon < from
       ? ''
       : text
           .slice(colon + 1)
@@ -128,12 +128,17 @@ const isSection = (word: string): boolean => namesSection(word) || namesSection(
 const FIRST = /^(?:first|only|ersten?|premiers?|premières?|eerste)$/i;
 const BEFORE_COUNT = /^(?:after|nach|après|na|count|zählzeit|temps)$/i;
 
-/** `after 16 counts`, `that's fourteen counts`, `the first 16`; `after section 2`, `the first two sections`, `sections 1 and 2`. */
+/** `after 16 counts`, `that's fourteen counts`, `the first 16`; `after section 2`, `the second eight`, `the first two sections`, `sections 1 and 2`. */
 function placeIn(words: readonly Word[], span: Span): PlaceSaid | undefined {
   let section: number | undefined;
   for (let index = 0; index < words.length; index++) {
     const { text } = words[index];
     const [before = '', after = '', further = ''] = [-1, 1, 2].map((step) => words[index + step]?.text ?? '');
+    const inRow = isSection(text) && /\p{L}/u.test(before) ? ordinalOf(before) : undefined;
+    if (inRow !== undefined) {
+      section ??= inRow;
+      continue;
+    }
     const number = numberOf(text);
     if (number === undefined) {
       if (isSection(text) && unitOf(after) !== 'counts') section ??= lastNumber(words, index + 1);

@@ -10,7 +10,8 @@ const LAST = /^(?:last|final|letzte[rs]?|dernier|dernière|laatste)$/i;
 const ENDS = /^\s*(?:$|[:.,;()[\]–—|-])/;
 
 /** The signs a writer draws around a heading taken away. */
-export const bareHeading = (line: string): string => line.replace(DRAWN, '').replace(/\s*[~*=_]{2,}\s*/g, ' ');
+export const bareHeading = (line: string): string =>
+  line.length > LONGEST ? line : line.replace(DRAWN, '').replace(/\s*[~*=_]{2,}\s*/g, ' ');
 
 /** A section by its wording alone, wherever it stands; undefined for anything else. */
 export function wordedSection(line: string): Heading | undefined {

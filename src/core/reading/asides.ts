@@ -296,7 +296,9 @@ function hourAt(number: number, next: string, words: readonly Word[], index: num
   // "That's one, two" counts.
   const after = words[index + 1]?.text ?? '';
   const isCounted = numberOf(after) !== undefined || /^(?:and|und|et|en)$/.test(after);
-  return isCounted ? undefined : { facing, length: 1, needsLead: true };
+  // "Jetzt vier Schritte", "now two walks" are how many.
+  const isHowMany = next !== '' && !TRAILS.test(next) && !/^(?:with|where|mit|wo|avec|où)$/.test(next);
+  return isCounted || isHowMany ? undefined : { facing, length: 1, needsLead: true };
 }
 
 function wallAt(text: string, next: string): Place | undefined {

@@ -84,14 +84,27 @@ export function turnedPattern(figure: Figure, lead: Foot, turn: number): readonl
 
 const nameWords = (name: string): string[] => name.split(/[\s-]+/).map(plainLetters);
 
-const KNOWN_WORDS: ReadonlySet<string> = new Set([
-  ...FIGURE_ROWS.flatMap((row) => LANGUAGES.flatMap((language) => (row.names[language] ?? []).flatMap(nameWords))),
+const ALL_NAMES = FIGURE_ROWS.flatMap((row) => LANGUAGES.flatMap((language) => row.names[language] ?? []));
+
+/** Words that stand as they are: they open a name, or say something beside one. */
+const FIXED: ReadonlySet<string> = new Set([
+  ...ALL_NAMES.map((name) => nameWords(name)[0]),
   ...[SIDE_WORDS, FOOT_WORDS, DIRECTION_WORDS, AMOUNT_WORDS, WAY_WORDS, REPEAT_WORDS]
     .flatMap(Object.keys)
     .flatMap((words) => words.split(' ')),
   ...FILLERS,
   ...WEIGHT_NOUNS,
 ]);
+
+const KNOWN_WORDS: ReadonlySet<string> = new Set([...FIXED, ...ALL_NAMES.flatMap(nameWords)]);
+
+/** German and French words in names that may be verbs. */
+const VERBS: ReadonlySet<string> = new Set(
+  [
+    ...FIGURE_ROWS.flatMap(({ names }) => [...(names.de ?? []), ...(names.fr ?? [])].flatMap(nameWords)),
+    ...Object.keys(DIRECTION_WORDS),
+  ].filter((word) => /(?:en|er|ir)$/.test(word)),
+);
 
 const spelt = speller(KNOWN_WORDS);
 
@@ -108,6 +121,20 @@ const ENDINGS: readonly [RegExp, readonly string[]][] = [
   [/s$/, ['']],
   [/ed$/, ['', 'e']],
 ];
+
+/** Forms of German and French verbs, whose tables name the infinitive: `setzt`, `aufgesetzt`, `aufzusetzen`; `lève`, `posez`, `fléchissant`. */
+const VERB_ENDINGS: readonly [RegExp, string][] = [
+  [/(?:e|t|st|et|end|te)$/, 'en'],
+  [/(?:e|es|ent|ez|ons|ant|ee|ees)$/, 'er'],
+  [/(?:it|is|ie|issez|issent|issant|issons)$/, 'ir'],
+];
+/** What no rule forms. */
+const STRONG: Readonly<Record<string, string>> = Object.assign(Object.create(null), {
+  gezogen: 'ziehen', gegangen: 'gehen', gehoben: 'heben', tritt: 'treten', gesprungen: 'springen', geschlossen: 'schliessen', geschwungen: 'schwingen',
+  met: 'mettre', mettez: 'mettre', mis: 'mettre', ouvre: 'ouvrir', ouvrez: 'ouvrir', court: 'courir', revient: 'retour',
+}); // prettier-ignore
+const GERMAN_PREFIX =
+  /^(heran|zurueck|hin|vor|auf|an|ab|nach|daneben|dazu|ran|bei|aus|hoch|nieder|zusammen)?(?:ge|zu)(\p{L}{4,})$/u;
 
 /** A word as it stands in the tables: without plural, -ing, accents. `crossing` and `crosses` are `cross`. */
 export function canonicalWord(raw: string): string {
@@ -137,7 +164,22 @@ function stem(word: string): string {
     );
     if (found) return found;
   }
-  return word;
+  return FIXED.has(word) ? word : (infinitive(word) ?? word);
+}
+
+function infinitive(word: string): string | undefined {
+  const [, prefix = '', rest] = GERMAN_PREFIX.exec(word) ?? [];
+  const bare = rest && !prefix ? [STRONG[`ge${rest}`]] : [STRONG[word]];
+  const parted = prefix && rest ? [prefix + rest, prefix + (STRONG[`ge${rest}`] ?? '')] : rest ? [rest] : [];
+  for (const own of [...bare, word, ...parted]) {
+    if (own === undefined) continue;
+    if (own !== word && KNOWN_WORDS.has(own)) return own;
+    for (const [ending, replacement] of VERB_ENDINGS) {
+      const base = own.replace(ending, '');
+      if (base !== own && base.length > 2 && VERBS.has(base + replacement)) return base + replacement;
+    }
+  }
+  return undefined;
 }
 
 /** A figure's name in canonical words. */
