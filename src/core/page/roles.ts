@@ -39,7 +39,9 @@ export function listedLines(raw: readonly string[], { countsIn }: LineReader): R
     const [own, before] = [numberAt(raw, at), index === 0 ? 0 : numberAt(raw, numbered[index - 1])];
     return own === 1 || own === before + 1;
   });
-  if (numbered.length > 1 && counted > numbered.length && goUp) return new Set(numbered);
+  // Right below one another they are counts: `1. Right foot to the side`, `2. Left foot behind`.
+  const apart = numbered.filter((at) => !IN_LIST.test(nextWritten(raw, at))).length;
+  if (numbered.length > 1 && counted > numbered.length && goUp && apart > numbered.length / 2) return new Set(numbered);
   const dashed = indicesOf(raw, (line) => DASHED.test(line));
   const isInRow = dashed.every((at, index) => Number(DASHED.exec(raw[at])?.[1]) === index + 1);
   const areApart = dashed.every((at) => !DASHED.test(nextWritten(raw, at)));

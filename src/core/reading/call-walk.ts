@@ -15,6 +15,8 @@ export abstract class CallWalk {
   protected draft: Draft | undefined;
   protected at = 0;
   protected joint: 'none' | 'and' | 'with' = 'none';
+  /** Where the joint stands. */
+  protected jointAt = -1;
   protected joinNext = false;
   protected lastWord = '';
   protected lastWasTurn = false;

@@ -37,7 +37,7 @@ export const OBJECT_WORDS: ReadonlySet<string> = new Set([
 /** In front of a foot these are across: `croiser D devant G`, `R vor dem linken Fuß kreuzen`. */
 export const IN_FRONT_WORDS: ReadonlySet<string> = new Set(['devant', 'vor']);
 /** `vine left, turning a quarter`: a turn that goes on while something else is danced. */
-export const RIDING_WORDS: ReadonlySet<string> = new Set(['turning']);
+export const RIDING_WORDS: ReadonlySet<string> = new Set(['turning', 'rotating']);
 /** `bring it home`: the foot that was named last. */
 const PRONOUNS: ReadonlySet<string> = new Set(['it', 'ihn', 'diesen']);
 export const saysNothing = (word: string): boolean =>
@@ -47,6 +47,7 @@ export const saysNothing = (word: string): boolean =>
 export function noteWord(draft: Draft, { word, to }: Token, lastWord: string): void {
   if (draft.figure && PRONOUNS.has(word)) draft.it = true;
   if (draft.same && OTHER_WORDS.has(word)) draft.same = 'mirrored';
+  if (draft.figure) draft.figure = fused(draft.figure, word) ?? draft.figure;
   // `links herum`: said with the way, and part of what is said.
   if (word === 'herum') draft.to = to;
   // `1/2 Drehung links herum auf beiden Ballen`: a pivot.
@@ -400,8 +401,8 @@ export const isFootAlone = ({ figure, direction, sides, turn, turnWord, unread }
   !figure && !direction && sides.length === 1 && !turn && !turnWord && unread.length === 0;
 
 /** A gesture somewhere else than beside the other foot. */
-export const isOutside = (draft: Draft | undefined): boolean =>
-  draft?.figure?.manners.has('gestures') === true && draft.direction !== undefined && draft.direction !== 'together';
+export const isOutside = ({ figure, direction = figure?.direction }: Partial<Draft> = {}): boolean =>
+  figure?.manners.has('gestures') === true && direction !== undefined && direction !== 'together';
 
 /** A turn that goes on with what is said next. */
 export const isTurnAlone = ({ figure, direction, sides, turn, unread }: Draft): boolean =>
@@ -415,6 +416,17 @@ export const isTurnAlone = ({ figure, direction, sides, turn, unread }: Draft): 
 /** One step or gesture that names no foot. */
 export const takesFoot = ({ figure, direction, sides, listed }: Draft): boolean =>
   (figure ? isSingle(figure) : direction !== undefined) && sides.length === 0 && !listed;
+
+/** A turn said in the rest of the clause: `half turn`, `180 Grad über die linke Schulter drehen`. */
+export function turnsAhead(words: readonly string[], at: number): boolean {
+  for (const word of words.slice(at, at + LONGEST_TURN)) {
+    if (word === ' break' || SOFT_JOINTS.has(word)) return false;
+    if (TURNS.has(word)) return true;
+  }
+  return false;
+}
+const LONGEST_TURN = 6;
+const TURNS: ReadonlySet<string> = new Set(['turn', 'turning', 'drehung', 'drehen', 'tour', 'tourner']);
 
 /** A foot and where it goes, or several feet: a step without its verb. */
 export const isWholeStep = ({ sides, direction }: Draft): boolean =>
@@ -461,6 +473,8 @@ function isBroughtBack(call: Call, before: Call, after: Call | undefined, calls:
   if (call.figure === KNOWN.recover) return call.foot === undefined || call.foot === before.foot;
   const isBack = call.figure === before.figure && call.nameSpan === undefined && call.direction === 'back';
   if (!isBack) return false;
+  // A heel is set down in front, not behind.
+  if (before.figure === KNOWN.heel) return true;
   const other = after ?? calls.find(({ foot }) => foot !== undefined && foot !== before.foot);
   return other?.foot !== undefined && other.foot !== before.foot;
 }

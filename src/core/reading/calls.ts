@@ -132,6 +132,7 @@ class CallReader extends CallWalk {
 
   private takeJoint(joint: 'and' | 'with'): void {
     this.joint = joint;
+    this.jointAt = this.at;
     this.joinNext = this.draft !== undefined;
     this.withFoot = joint === 'with' && !this.draft;
     this.skip(1);
@@ -195,8 +196,12 @@ class CallReader extends CallWalk {
     this.consume(next, length);
   }
 
+  private isRightBehindJoint = (): boolean => this.words.slice(this.jointAt + 1, this.at).every(small.saysNothing);
+
   /** `side R with a touch`, `D et toucher G`: the words before the joint are a step. */
   private isStepBefore(draft: Draft, figure: Figure, length: number): boolean {
+    // `1/2 turn right and R beside L step`: the joint stands before the step itself.
+    if (this.joint === 'and' && !this.isRightBehindJoint()) return false;
     if (this.joint === 'and')
       return (
         small.isWholeStep(draft) ||
@@ -256,8 +261,9 @@ class CallReader extends CallWalk {
 
   private takeAmount(value: number, length: number): void {
     // `step R forward and half turn L`: a turn of its own.
-    const isApart = this.joint === 'and' && /^(?:turn|turning)$/.test(this.words[this.at + length] ?? '');
-    if (this.draft?.figure && (this.draft.turn?.amount !== undefined || isApart)) {
+    const isApart = this.joint === 'and' && this.isRightBehindJoint() && small.turnsAhead(this.words, this.at + length);
+    const isStep = this.draft?.figure ?? (this.draft && isApart && small.isWholeStep(this.draft));
+    if (this.draft && isStep && (this.draft.turn?.amount !== undefined || isApart)) {
       this.finishCall();
       this.joinNext = true;
     }
@@ -385,8 +391,9 @@ class CallReader extends CallWalk {
     // `heel in front`: nothing is passed.
     const isBefore = phrase === 'in front' && !small.isOtherAhead(this.words, this.at + 1, this.draft);
     let direction = isInFront ? 'cross' : isBefore ? 'forward' : DIRECTION_WORDS[phrase];
-    // `heel forward and back in place`: it comes home.
-    if (direction === 'together' && this.joint === 'and' && small.isOutside(this.draft)) this.finishCall();
+    // `heel forward and back in place`: it comes home; `heel forward and back`, most of the time.
+    const isHomeward = direction === 'together' || (direction === 'back' && this.isRightBehindJoint());
+    if (isHomeward && this.joint === 'and' && small.isOutside(this.draft)) this.finishCall();
     let draft = this.ensure();
     const split = draft.figure && this.joint === 'none' ? placesNamed(draft.figure) : undefined;
     if (split && direction !== split[split.length - 1] && draft.places.length === 0) {
@@ -456,6 +463,9 @@ class CallReader extends CallWalk {
     // `R heel R home`: the same foot goes on.
     const comesHome = draft.figure?.manners.has('gestures') && small.isHome(draft, foot, next);
     if (comesHome) return true;
+    // `R to the side and L only touches`: each foot has what it does.
+    const isStep = this.joint === 'and' && !draft.figure && draft.direction && draft.sides.length === 1;
+    if (isStep && draft.sides[0].foot !== foot && this.isRightBehindJoint()) return true;
     const named = draft.figure && this.joint === 'and' && draft.sides.length > 0;
     return this.opensNewStep(draft, next) || Boolean(named && this.vocabulary.findName(this.spelt, this.at + 1));
   }

@@ -200,7 +200,7 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
 /** What stands before counts that are another line's, or how many: `repeat 1-4`, `walls 2-5`. */
 const NAMES_COUNTS =
   /(?:\b(?:repeat|counts?|cts|beats?|as|of|and|with|walls?|sections?|wie|takte?|z[aä]hlzeiten?|abschnitte?|w[aä]nde?|von|temps|comme|murs?|de|für|for|on|auf|to|face|facing)|\d|\/|:)\s*$/i;
-const AT_END = /\s(?:[-–—|:]\s*)?(&?\d{1,2}(?:\s?[-–&,]\s?\d{1,2})*&?)\s*[.|]?\s*$/;
+const AT_END = /\s(?:[-–—|:]\s*)?(&?\d{1,2}(?:(?:\s?[-–&,]\s?|\s)\d{1,2})*&?)\s*[.|]?\s*$/;
 
 /** `Vine right, touch left   1-4`: a column of counts at the right. One number alone stands well apart: it may be an hour. */
 function countsAtEnd(text: string, start: number): CountedStretch[] {

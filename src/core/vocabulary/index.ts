@@ -62,9 +62,9 @@ export const KNOWN = Object.fromEntries(
   KNOWN_IDS.map((id) => [id.replace(/-(.)/g, (_, letter: string) => letter.toUpperCase()), figureById(id)]),
 ) as Known;
 
-/** The figure that two names are together, with a foot between them. */
-export function fused(first: Figure, second: Figure): Figure | undefined {
-  const id = fusedId(first.id, second.id);
+/** The figure that two names (or a name and a small word) are together, with a foot between them. */
+export function fused(first: Figure, second: Figure | string): Figure | undefined {
+  const id = fusedId(first.id, typeof second === 'string' ? second : second.id);
   return id === undefined ? undefined : BY_ID.get(id);
 }
 
@@ -149,6 +149,7 @@ export function canonicalWord(raw: string): string {
 /** Words seen. "Turning" stays itself: `step turning 1/4` is a step that turns, `step turn` a pivot. */
 const CANONICAL = new Map<string, string>([
   ['turning', 'turning'],
+  ['rotating', 'rotating'],
   // `près du PG` is no press.
   ['press', 'press'],
 ]);

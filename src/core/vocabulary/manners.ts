@@ -54,6 +54,8 @@ const FUSED: Readonly<Record<string, string>> = {
   'kick ball-touch': 'kick-ball-touch',
   'heel ball-cross': 'heel-ball-cross',
   'heel ball-step': 'heel-ball-step',
+  // With a small word: `stomp R up`.
+  'stomp up': 'stomp-up',
 };
 
 export const fusedId = (first: string, second: string): string | undefined => FUSED[`${first} ${second}`];
