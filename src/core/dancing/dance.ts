@@ -357,8 +357,10 @@ class Dancer {
     const certain = this.state.weight !== 'unknown' || call.foot !== undefined || call.feet !== undefined;
     const moments: Moment[] = [];
     const assumed = [...resolved.assumed, ...opening.assumed, ...closing.assumed];
+    // What is held at the end moves nothing: a weight that is stated is that of the action before it.
+    const closingAt = resolved.actions.findLastIndex(({ word }) => word !== 'hold');
     resolved.actions.forEach((action, index) => {
-      const last = index === resolved.actions.length - 1;
+      const last = index === (closingAt < 0 ? resolved.actions.length - 1 : closingAt);
       const turned = last && closing.turn !== 0 ? { ...action, turn: action.turn + closing.turn } : action;
       const settled = this.settle(turned, last, call, claims, assumed);
       const before = this.state;
@@ -409,6 +411,8 @@ class Dancer {
             : isFoot(weight)
               ? otherFoot(weight)
               : undefined;
+      // `cross L over R, unwind a full turn, weight on L`: where it is already.
+      if (foot === weight) return { ...action, effect: 'none' };
       return foot ? { ...action, foot, effect: 'takes' } : action;
     }
     // `bounce heels three times, weight ends on L`

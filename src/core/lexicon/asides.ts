@@ -4,7 +4,19 @@ import { plainLetters } from './letters';
 
 /** Nouns of the weight. */
 const WEIGHT = lexiconOf([
-  [true, { en: 'weight wt weighted unweighted', de: 'gewicht belastet unbelastet', fr: 'poids pdc', nl: 'gewicht' }],
+  [true, { en: 'weight wt bodyweight weighted unweighted', de: 'gewicht körpergewicht belastet unbelastet', fr: 'poids pdc', nl: 'gewicht' }],
+]);
+
+/** Words that say of a foot that it bears the weight, without the noun. */
+const BEARS = lexiconOf([
+  [
+    true,
+    {
+      en: 'heavy heavier planted loaded weighted stand stands standing',
+      de: 'belastet steh stehe stehen steht stehend',
+      fr: 'pdc appui',
+    },
+  ],
 ]);
 
 /** What leads up to it: `taking weight`, `so that your weight`. */
@@ -75,6 +87,8 @@ const has =
     map.has(plainLetters(word));
 
 export const namesWeight = has(WEIGHT);
+/** It says where the weight is, by the noun or by how a foot stands. */
+export const saysWeight = (word: string): boolean => namesWeight(word) || BEARS.has(plainLetters(word));
 export const leadsToWeight = has(WEIGHT_LEADS);
 export const goesOnFromWeight = has(WEIGHT_GOES_ON);
 export const leadsToFacing = has(FACING_LEADS);

@@ -1,4 +1,5 @@
 /** Facts said in sentences at the head of a sheet: `32 cts, 4 walls, beginner/improver`; `Wait for sixteen counts. Begin with your weight on the left foot.` */
+import { saysWeight } from '../lexicon/asides';
 import { numberOf, wordsApart } from '../lexicon/numbers';
 import { namesLevel, unitOf, type FactUnit } from '../lexicon/page';
 import type { HeaderEntry, KnownKey } from '../reading/header';
@@ -13,8 +14,6 @@ const LEADS = /\b(?:lead|starts?|begin\w*)\b/i;
 const BEGINS = /\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attend\w*|wacht)\b/i;
 const MOST_WORDS = 14;
 const NAMES_WALLS = /wall|wand|wänd|murs?\b|muur|muren/i;
-const IS_WEIGHT =
-  /\b(?:weight|wt|gewicht|poids|pdc|appui|heavy|heavier|planted|loaded|weighted|belastet|steh\w*|stand\w*)\b/i;
 
 /** The facts of a line without a key; none where it says none. */
 export function factsSaid(text: string, offset: number): HeaderEntry[] {
@@ -54,7 +53,7 @@ function factOf(clause: string): KnownKey | undefined {
   if (words.length === 0 || words.length > MOST_WORDS || clause.includes('=')) return undefined;
   const numbers = words.map(numberOf);
   const isNumbered = numbers.some((number) => number !== undefined);
-  if (IS_WEIGHT.test(clause) || (LEADS.test(clause) && !isNumbered)) {
+  if (words.some((word) => word.split('-').some(saysWeight)) || (LEADS.test(clause) && !isNumbered)) {
     if (words.some((word) => sideNamed(word) !== undefined || /^(?:both|beiden?)$/i.test(word))) return 'start';
   }
   if (isNumbered) return numberFact(clause, words, numbers);

@@ -64,7 +64,7 @@ export function rangedNames(raw: readonly string[], { countsIn, stepsIn }: LineR
   const found: number[] = [];
   let reached = 0;
   for (const [index, line] of raw.entries()) {
-    if (!/\d/.test(line)) continue;
+    if (!/\d/.test(line) && !COUNTED_ALOUD.test(line)) continue;
     const range = rangeOf(bareHeading(line.trim()));
     if (!range || range.to - range.from + 1 < SHORTEST_RANGE || range.from !== reached + 1) continue;
     reached = range.to;
@@ -78,6 +78,9 @@ export function rangedNames(raw: readonly string[], { countsIn, stepsIn }: LineR
   }
   return found.length > 1 ? new Set(found) : none;
 }
+
+/** `Counts nine to sixteen.` */
+const COUNTED_ALOUD = /^\s*\p{L}+\s\p{L}+\s(?:to|bis|à|tot)\s\p{L}/u;
 
 const NUMBER_ALONE = /^\s*\(?(\d{1,2})[.):]?\s*$/;
 

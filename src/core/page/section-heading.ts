@@ -45,7 +45,11 @@ export function wordedOpening(line: string): { readonly heading: Heading; readon
 
 const ENUMERATED =
   /^(?:\(?(\d{1,2})(?:[).:]|\s+[-–—](?=\s+\p{L}))|[A-H](\d{1,2})|([A-Za-z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/u;
-const COUNTED = /^(?:\p{L}+ )?[[(]? ?(\d{1,3}) ?(?:-|–|to|bis|à|t\/m) ?(\d{1,3}) ?[\])]?(?:[:.]|\s|$)/iu;
+const NUMBER = '\\d{1,3}|\\p{L}{2,}(?:-\\p{L}+)?';
+const COUNTED = new RegExp(
+  `^(?:\\p{L}+ )?[[(]? ?(${NUMBER}) ?(?:-|–|to|bis|à|t/m) ?(${NUMBER}) ?[\\])]?(?:[:.]|\\s|$)`,
+  'iu',
+);
 
 /** The number that a line is given in a list: `2.`, `(2)`, `B)`. */
 export function numberInList(line: string): number | undefined {
@@ -94,8 +98,8 @@ export function rangeOf(
 ): { readonly from: number; readonly to: number; readonly length: number } | undefined {
   const match = COUNTED.exec(line.replace(/\s/g, ' '));
   if (!match) return undefined;
-  const [from, to] = [Number(match[1]), Number(match[2])];
-  return to > from ? { from, to, length: match[0].length } : undefined;
+  const [from, to] = [numberOf(match[1]), numberOf(match[2])];
+  return from !== undefined && to !== undefined && to > from ? { from, to, length: match[0].length } : undefined;
 }
 
 const sectionHeading = (rest: string, number: number | undefined): Heading => ({

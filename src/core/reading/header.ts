@@ -2,6 +2,7 @@
 import type { Weight } from '../model/feet';
 import type { Span } from '../model/text';
 import { plainLetters } from '../lexicon/letters';
+import { saysWeight } from '../lexicon/asides';
 import { numberOf, wordsApart } from '../lexicon/numbers';
 import { unitOf, type FactUnit } from '../lexicon/page';
 import { sideNamed } from '../vocabulary/words';
@@ -134,11 +135,7 @@ function readStartWeight(value: string): Weight | undefined {
   const words = value.split(/[\s,()]+/).map(plainLetters);
   if (words.some((word) => /^(?:both|beiden?|deux)$/.test(word))) return 'both';
   const feet = words.map(sideNamed);
-  const weightAt = words.findIndex((word) =>
-    /^(?:weight|wt|gewicht|poids|pdc|appui|heavy|heavier|planted|loaded|weighted|stand|standing|steh(?:en|t|end)|belastet)$/.test(
-      word,
-    ),
-  );
+  const weightAt = words.findIndex(saysWeight);
   // `left foot has the weight` names it before.
   const named =
     weightAt >= 0 ? (feet.slice(weightAt).find(Boolean) ?? feet.slice(0, weightAt).findLast(Boolean)) : undefined;

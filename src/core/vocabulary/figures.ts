@@ -133,7 +133,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('out-out', { en: ['out out'] }, ['1-2 | &1 | 1&: A out, B out']),
   single('in-in', { en: ['in in', 'back in in'] }, ['1-2 | &1 | 1&: A in, B tog']),
   single('turn', { en: ['turn', 'spin', 'turning', 'rotate', 'rotating', 'rotation'], de: ['Drehung', 'drehen'], fr: ['tour', 'tourner'] }, ['1: - turn +T'], { bare: 'way', care: 'turning' }),
-  single('unwind', { en: ['unwind', 'reverse pivot', 'reverse turn'], de: ['ausdrehen'], fr: ['dérouler'] }, ['1: AB unwind +T'], { way: 'crossing', amount: 24, bare: 'way', care: 'turning' }),
+  single('unwind', { en: ['unwind', 'reverse pivot', 'reverse turn'], de: ['ausdrehen'], fr: ['dérouler'] }, ['1: AB unwind +T', '1-2: AB unwind +T, - hold'], { way: 'crossing', amount: 24, bare: 'way', care: 'turning' }),
   single('pivot', { en: ['pivot', 'pivot turn', 'step pivot', 'step turn'], de: ['Pivot', 'auf beiden Ballen', 'auf beiden Fußballen'], fr: ['pivot', 'pivoter'] }, ['1-2 | 1& | &1: A fwd, B pivot +T', '1: B pivot +T'], { way: 'in', amount: 24, bare: 'way', care: 'turning' }),
 
   // Rocks and mambos

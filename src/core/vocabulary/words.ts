@@ -13,8 +13,8 @@ const table = <T>(rows: Record<string, T>): Readonly<Record<string, T>> =>
 
 /** Words that name a side: as a foot, a direction or the way of a turn. What it is depends on the figure. */
 export const SIDE_WORDS: Readonly<Record<string, Foot>> = table({
-  r: 'R', right: 'R', rt: 'R', rechts: 'R', rechten: 'R', rechter: 'R', rechte: 'R', rechtes: 'R', rechtem: 'R', droite: 'R', droit: 'R',
-  l: 'L', left: 'L', lt: 'L', links: 'L', linken: 'L', linker: 'L', linke: 'L', linkes: 'L', linkem: 'L', gauche: 'L',
+  r: 'R', right: 'R', rt: 'R', rechts: 'R', rechten: 'R', rechter: 'R', rechte: 'R', rechtes: 'R', rechtem: 'R', re: 'R', droite: 'R', droit: 'R',
+  l: 'L', left: 'L', lt: 'L', links: 'L', linken: 'L', linker: 'L', linke: 'L', linkes: 'L', linkem: 'L', li: 'L', gauche: 'L',
 }); // prettier-ignore
 
 /** Words that can only name a foot. */
@@ -29,7 +29,7 @@ export const sideNamed = (word: string): Foot | undefined => {
 /** The other side of every word that names one, in the same language and form. Left of a pair goes both ways unless it stands there before. */
 const MIRROR_PAIRS: readonly (readonly [string, string])[] = [
   ['r', 'l'], ['right', 'left'], ['rt', 'lt'], ['rf', 'lf'], ['rights', 'lefts'], ['righthand', 'lefthand'],
-  ['rechts', 'links'], ['rechte', 'linke'], ['rechten', 'linken'], ['rechter', 'linker'], ['rechtes', 'linkes'], ['rechtem', 'linkem'],
+  ['rechts', 'links'], ['rechte', 'linke'], ['rechten', 'linken'], ['rechter', 'linker'], ['rechtes', 'linkes'], ['rechtem', 'linkem'], ['re', 'li'],
   ['rechtsherum', 'linksherum'],
   ['pd', 'pg'], ['droite', 'gauche'], ['droit', 'gauche'], ['droites', 'gauches'], ['droits', 'gauches'],
   ['clockwise', 'anticlockwise'], ['clockwise', 'counterclockwise'], ['cw', 'ccw'],
