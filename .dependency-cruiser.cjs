@@ -3,6 +3,7 @@ const CHAIN = [
   'model',
   'lexicon',
   'vocabulary',
+  'grammar',
   'reading',
   'page',
   'printing',

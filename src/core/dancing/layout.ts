@@ -3,7 +3,7 @@ import { countOfTick, TICKS_A_COUNT, tickOfCount } from '../model/ticks';
 import type { Call } from '../reading/calls';
 import { otherFoot, type Foot } from '../model/feet';
 import type { CallGroup, StepLine } from '../reading/line';
-import type { Repeat } from '../reading/repeats';
+import type { Repeat } from '../grammar/repeat';
 import { HALF_COUNT } from '../vocabulary/notation';
 import type { BlockText, ScriptLine, SectionText } from '../reading/script';
 import { allotCounts, unitsOfCalls, usualTicks, type Allotted, type Unit } from './allot';
@@ -82,18 +82,18 @@ function laySection(
   let shift: number | undefined;
   for (const line of lines) {
     for (const group of (line.step as StepLine).groups) {
+      if (shift === undefined && group.counts && !group.counts.floating && group.counts.ticks.length > 0) {
+        // After lines that were repeated the counts go on from those.
+        shift = next > 0 ? 0 : runningShift(group.counts.ticks[0], text.counts ?? 8, offset);
+      }
       if (group.repeat) {
-        const again = layRepeat(group, group.repeat, line, next, groups, earlier, room, whole);
+        const again = layRepeat(group, group.repeat, line, { next, shift: shift ?? 0 }, groups, earlier, room, whole);
         groups.push(...again);
         next = greatest(
           again.map(({ end }) => end),
           next,
         );
         continue;
-      }
-      if (shift === undefined && group.counts && !group.counts.floating && group.counts.ticks.length > 0) {
-        // After lines that were repeated the counts go on from those.
-        shift = next > 0 ? 0 : runningShift(group.counts.ticks[0], text.counts ?? 8, offset);
       }
       const laid = layGroup(line, group, shift ?? 0, next, mirrored && source?.lines.includes(line) === true);
       groups.push(laid);
@@ -128,7 +128,7 @@ function layRepeat(
   group: CallGroup,
   repeat: Repeat,
   line: ScriptLine,
-  next: number,
+  { next, shift: running }: { readonly next: number; readonly shift: number },
   own: readonly LaidGroup[],
   earlier: readonly LaidSection[],
   room: Room,
@@ -137,7 +137,7 @@ function layRepeat(
   const tooMuch = (): LaidGroup[] => [{ ...layGroup(line, group, 0, next, false), tooMuch: true }];
   if (own.length >= MOST_GROUPS) return tooMuch();
   const all = repeatedGroups(repeat, own, earlier, whole);
-  const counts = repeat.counts ?? lastCounts(repeat.last, all);
+  const counts = withoutRunning(repeat.counts, running) ?? lastCounts(repeat.last ?? asManyCounts(group, repeat, all, own), all);
   const limit = counts ? tickOfCount(counts.to + 1) : Infinity;
   const source = counts
     ? all.filter(
@@ -160,7 +160,7 @@ function layRepeat(
   const mirrored = repeat.mirrored || (repeat.lead !== undefined && leadOf(source) === otherFoot(repeat.lead));
   return Array.from(
     { length: repeat.times },
-    (_, time) => (group.counts?.ticks[0] ?? next) - start + time * length,
+    (_, time) => (group.counts ? group.counts.ticks[0] - running : next) - start + time * length,
   ).flatMap((shift) =>
     source.map(({ group: { calls }, ticks: all, end, empty }) => {
       const again = calls.map((call) => copiedTo(mirrored ? mirrorCall(call) : call, repeat.span));
@@ -176,6 +176,27 @@ function layRepeat(
       };
     }),
   );
+}
+
+/** `21-24 repeat 17-20` in a sheet that is numbered through. */
+function withoutRunning(counts: Repeat['counts'], running: number): Repeat['counts'] {
+  if (!counts || running === 0 || tickOfCount(counts.from) < running) return counts;
+  const before = running / TICKS_A_COUNT;
+  return { ...counts, from: counts.from - before, to: counts.to - before };
+}
+
+/** `7&8 same on the left`: as many counts as it has itself, where more stands above it. */
+function asManyCounts(
+  { counts }: CallGroup,
+  { section, times }: Repeat,
+  all: readonly LaidGroup[],
+  own: readonly LaidGroup[],
+): number | undefined {
+  if (!counts || counts.floating || counts.ticks.length === 0 || section !== undefined || all !== own || times > 1)
+    return undefined;
+  const length = Math.ceil((counts.end - counts.ticks[0]) / TICKS_A_COUNT);
+  const from = greatest(all.map(({ end }) => end)) - length * TICKS_A_COUNT;
+  return all.slice(1).some(({ ticks }) => ticks[0] === from) ? length : undefined;
 }
 
 /** "The last four counts" of what there is. */

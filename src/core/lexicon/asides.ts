@@ -4,7 +4,15 @@ import { plainLetters } from './letters';
 
 /** Nouns of the weight. */
 const WEIGHT = lexiconOf([
-  [true, { en: 'weight wt bodyweight weighted unweighted', de: 'gewicht körpergewicht belastet unbelastet', fr: 'poids pdc', nl: 'gewicht' }],
+  [
+    true,
+    {
+      en: 'weight wt bodyweight weighted unweighted',
+      de: 'gewicht körpergewicht belastet unbelastet',
+      fr: 'poids pdc',
+      nl: 'gewicht',
+    },
+  ],
 ]);
 
 /** Words that say of a foot that it bears the weight, without the noun. */

@@ -19,25 +19,16 @@ const CARDINALS: readonly (readonly [number, Words])[] = [
   [14, { en: 'fourteen', de: 'vierzehn', fr: 'quatorze', nl: 'veertien' }],
   [15, { en: 'fifteen', de: 'fünfzehn', fr: 'quinze', nl: 'vijftien' }],
   [16, { en: 'sixteen', de: 'sechzehn', fr: 'seize', nl: 'zestien' }],
+  [17, { en: 'seventeen', de: 'siebzehn', fr: 'dix-sept', nl: 'zeventien' }],
   [18, { en: 'eighteen', de: 'achtzehn', fr: 'dix-huit', nl: 'achttien' }],
+  [19, { en: 'nineteen', de: 'neunzehn', fr: 'dix-neuf', nl: 'negentien' }],
   [20, { en: 'twenty', de: 'zwanzig', fr: 'vingt', nl: 'twintig' }],
-  [22, { en: 'twenty-two', de: 'zweiundzwanzig', fr: 'vingt-deux', nl: 'tweeëntwintig' }],
-  [24, { en: 'twenty-four', de: 'vierundzwanzig', fr: 'vingt-quatre', nl: 'vierentwintig' }],
-  [26, { en: 'twenty-six', de: 'sechsundzwanzig', fr: 'vingt-six', nl: 'zesentwintig' }],
-  [28, { en: 'twenty-eight', de: 'achtundzwanzig', fr: 'vingt-huit', nl: 'achtentwintig' }],
   [30, { en: 'thirty', de: 'dreißig', fr: 'trente', nl: 'dertig' }],
-  [32, { en: 'thirty-two', de: 'zweiunddreißig', fr: 'trente-deux', nl: 'tweeëndertig' }],
-  [36, { en: 'thirty-six', de: 'sechsunddreißig', fr: 'trente-six', nl: 'zesendertig' }],
   [40, { en: 'forty', de: 'vierzig', fr: 'quarante', nl: 'veertig' }],
-  [44, { en: 'forty-four', de: 'vierundvierzig', fr: 'quarante-quatre', nl: 'vierenveertig' }],
-  [48, { en: 'forty-eight', de: 'achtundvierzig', fr: 'quarante-huit', nl: 'achtenveertig' }],
-  [52, { en: 'fifty-two', de: 'zweiundfünfzig', fr: 'cinquante-deux', nl: 'tweeënvijftig' }],
-  [56, { en: 'fifty-six', de: 'sechsundfünfzig', fr: 'cinquante-six', nl: 'zesenvijftig' }],
   [60, { en: 'sixty', de: 'sechzig', fr: 'soixante', nl: 'zestig' }],
-  [64, { en: 'sixty-four', de: 'vierundsechzig', fr: 'soixante-quatre', nl: 'vierenzestig' }],
-  [72, { en: 'seventy-two', de: 'zweiundsiebzig', fr: 'soixante-douze', nl: 'tweeënzeventig' }],
-  [80, { en: 'eighty', de: 'achtzig', fr: 'quatre-vingts', nl: 'tachtig' }],
-  [96, { en: 'ninety-six', de: 'sechsundneunzig', fr: 'quatre-vingt-seize', nl: 'zesennegentig' }],
+  [70, { en: 'seventy', de: 'siebzig', fr: 'soixante-dix', nl: 'zeventig' }],
+  [80, { en: 'eighty', de: 'achtzig', fr: 'quatre-vingts quatre-vingt', nl: 'tachtig' }],
+  [90, { en: 'ninety', de: 'neunzig', fr: 'quatre-vingt-dix', nl: 'negentig' }],
 ];
 
 const ORDINALS: readonly (readonly [number, Words])[] = [
@@ -59,10 +50,25 @@ const ROMAN: Readonly<Record<string, number>> = Object.assign(Object.create(null
   i: 1, ii: 2, iii: 3, iv: 4, v: 5, vi: 6, vii: 7, viii: 8, ix: 9, x: 10, xi: 11, xii: 12,
 }); // prettier-ignore
 
+/** Tens and what is added to them: `twenty-four`, `quarante-huit`; the ones first in `vierundzwanzig`, `vierentwintig`. */
+const TENS_FIRST = /^([a-z]+(?:-vingts?)?)-(?:et-)?([a-z]+)$/;
+const ONES_FIRST = /^([a-z]+?)(?:und|en)([a-z]+)$/;
+
+function composed(word: string): number | undefined {
+  const tensFirst = TENS_FIRST.exec(word);
+  const [tens, ones] = tensFirst ? tensFirst.slice(1) : (ONES_FIRST.exec(word)?.slice(1).reverse() ?? []);
+  const whole = cardinals.get(tens ?? '');
+  const added = /^ein$/.test(ones ?? '') ? 1 : cardinals.get(ones ?? '');
+  // French goes on to nineteen over sixty: `soixante-douze`.
+  const isTens = whole !== undefined && whole >= 20 && whole % 10 === 0;
+  return isTens && added !== undefined && added < 20 ? whole + added : undefined;
+}
+
 /** `four`, `vier`, `4`; undefined for what is no number. */
 export function numberOf(word: string): number | undefined {
   if (/^\d{1,3}$/.test(word)) return Number(word);
-  return cardinals.get(plainLetters(word));
+  const plain = plainLetters(word);
+  return cardinals.get(plain) ?? (plain.length > 6 ? composed(plain) : undefined);
 }
 
 /** `third`, `dritte`, `3rd`, `3.`, `3e`; undefined for what is no place in a row. */

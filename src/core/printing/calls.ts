@@ -6,7 +6,7 @@ import type { Call } from '../reading/calls';
 import type { Span } from '../model/text';
 import type { StepLine } from '../reading/line';
 import type { WeightClaim } from '../reading/marks';
-import type { Repeat } from '../reading/repeats';
+import type { Repeat } from '../grammar/repeat';
 import { KNOWN, type Figure } from '../vocabulary';
 import { printCounts } from './counts';
 import { SLATE_STYLE, styledAmount, styledDirection, styledName, styledSide, tongueOf, type HouseStyle } from './style';

@@ -230,7 +230,8 @@ class CallReader extends CallWalk {
     if (this.joint !== 'none' && !(this.joint === 'with' && small.isPartOfGesture(draft, figure))) return false;
     const ahead = this.words[this.at + 1];
     // `recover weight back on L`: two names of one figure.
-    const isPurpose = /^(?:to|zum|pour)$/.test(this.lastWord);
+    const before = ARTICLES.has(this.lastWord) ? this.words[this.at - 2] : this.lastWord;
+    const isPurpose = /^(?:to|zum|pour|in|into)$/.test(before ?? '');
     if (figure === draft.figure && (draft.sides.length === 0 || isPurpose) && this.lastWord !== this.words[this.at])
       return true;
     const hasFoot = ahead !== undefined && (ahead in SIDE_WORDS || ahead in FOOT_WORDS);
@@ -386,7 +387,7 @@ class CallReader extends CallWalk {
     const isInFront = small.IN_FRONT_WORDS.has(phrase) && small.isOtherAhead(this.words, this.at, this.draft);
     // `in` alone before a way of turning or a count says nothing: `in a quarter turn`.
     if (phrase === 'in' && /^(a|an|un|une|einer?|die|der|das|den|dem)$/.test(this.words[this.at + 1] ?? ''))
-      return false;
+      return (this.skip(1), true);
     if (/^towards?$/.test(phrase) && !small.isSideAhead(this.words, this.at)) return false;
     // `heel in front`: nothing is passed.
     const isBefore = phrase === 'in front' && !small.isOtherAhead(this.words, this.at + 1, this.draft);

@@ -9,7 +9,7 @@ import { languageOf } from './language';
 import { readMarks } from './marks';
 import { readStretch } from './options';
 import { readPlanLine } from './plan';
-import { readRepeat } from './repeats';
+import { readRepeat } from '../grammar/repeat';
 
 const planned = (line: string): string =>
   readPlanLine(line)

@@ -10,7 +10,7 @@ import { countsBehind, NOUN, openingCounts, saidStretches, type CountedStretch }
 import { HALF_COUNT } from '../vocabulary/notation';
 import { isFoot } from '../model/feet';
 import { COMMON_VOCABULARY, KNOWN, meantBy, type Figure, type Vocabulary } from '../vocabulary';
-import { readRepeat, type Repeat } from './repeats';
+import { readRepeat, type Repeat } from '../grammar/repeat';
 import { readMarks, type Marks } from './marks';
 
 export interface CallGroup {

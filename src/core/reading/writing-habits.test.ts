@@ -4,7 +4,7 @@ import { danceScript } from '../dancing/dance';
 import { momentsWords } from '../printing/actions';
 import { readCounts } from './counts';
 import { readStepLine } from './line';
-import { readRepeat } from './repeats';
+import { readRepeat } from '../grammar/repeat';
 import { readScript } from '../page/read-script';
 import { lineAtOffset } from './script';
 
