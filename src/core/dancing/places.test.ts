@@ -1,6 +1,6 @@
 /** Where a place that is said falls: which `&` belongs to it, what it tears, and the same place said the other way. */
 import { describe, expect, test } from '@jest/globals';
-import { readPlanLine } from '../reading/plan';
+import { readPlanLine } from '../grammar/plan';
 import { studyText } from '../study';
 import { cutAfter, placeCut, sectionPlace, stateAt } from './places';
 

@@ -1,6 +1,6 @@
 /** Where a place that was said falls among the moments of a block that was danced. */
 import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
-import type { PlaceSaid } from '../reading/plan-words';
+import type { PlaceSaid } from '../grammar/plan-places';
 import type { Dance, DancedBlock, DancedCall, DancedSection, Moment } from './dance';
 import type { DanceState } from './state';
 

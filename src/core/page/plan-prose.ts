@@ -6,8 +6,8 @@ import { numberOf, ordinalOf } from '../lexicon/numbers';
 import { namesSection, unitOf } from '../lexicon/page';
 import type { Span } from '../model/text';
 import { readHour, type Facing } from '../model/turns';
-import type { PlanItem, TagSaid } from '../reading/plan';
-import type { PlaceSaid, WallPick } from '../reading/plan-words';
+import type { PlanItem, TagSaid } from '../grammar/plan';
+import type { PlaceSaid, WallPick } from '../grammar/plan-places';
 
 const LONGEST = 600;
 const RESTART =

@@ -1,7 +1,7 @@
 /** What an item of a plan says by itself: how clear it is, how long a tag, whether another one says the same. */
 import { numberOf } from '../lexicon/numbers';
 import { isWholeLine, readStepLine } from '../reading/line';
-import type { PlanItem } from '../reading/plan';
+import type { PlanItem } from '../grammar/plan';
 import type { Vocabulary } from '../vocabulary';
 import { planInProse } from './plan-prose';
 

@@ -11,7 +11,7 @@ import type { Counts } from '../reading/counts';
 import { readHeading, type Heading } from '../reading/headings';
 import { countsStandBehind, isWholeLine, namesSteps, readStepLine, type StepLine } from '../reading/line';
 import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
-import { readLoosePlan, readPlanLine, type PlanItem } from '../reading/plan';
+import { readLoosePlan, readPlanLine, type PlanItem } from '../grammar/plan';
 import {
   isMarked,
   type BlockText,

@@ -1,8 +1,8 @@
 /** Plan lines in their one form: walls first, then what happens there: `walls 3, 6: restart after 16 (6:00, 9:00)`. */
 import { hourOfFacing } from '../model/turns';
-import type { PlanItem } from '../reading/plan';
-import type { OrderItem } from '../reading/plan-order';
-import type { PlaceSaid, WallPick } from '../reading/plan-words';
+import type { PlanItem } from '../grammar/plan';
+import type { OrderItem } from '../grammar/plan-order';
+import type { PlaceSaid, WallPick } from '../grammar/plan-places';
 import { TONGUES, type Tongue } from './tongues';
 
 export { ordinalWords } from './tongues/en';

@@ -8,7 +8,7 @@ import { readHeading } from './headings';
 import { languageOf } from './language';
 import { readMarks } from './marks';
 import { readStretch } from './options';
-import { readPlanLine } from './plan';
+import { readPlanLine } from '../grammar/plan';
 import { readRepeat } from '../grammar/repeat';
 
 const planned = (line: string): string =>

@@ -1,7 +1,7 @@
 /** Another way to dance a stretch: `option no turn: Shuffle R forward` under its line, or `## Option "no turn": section 3 count 7 to section 4 count 4`. */
 import type { Span } from '../model/text';
 import { inEnglish } from './foreign';
-import type { SaidWords } from './plan';
+import type { SaidWords } from '../grammar/plan';
 
 export interface InlineOption {
   readonly name: string;

@@ -3,7 +3,7 @@ import type { Span } from '../model/text';
 import type { Header } from './header';
 import type { Heading } from './headings';
 import type { StepLine } from './line';
-import type { PlanItem } from './plan';
+import type { PlanItem } from '../grammar/plan';
 import type { OwnFigures } from './own-figures';
 
 /** @public */

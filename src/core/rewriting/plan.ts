@@ -1,8 +1,8 @@
 /** The plan rewritten: lines added, moved to other walls or other counts, taken away. Every other word of the script stays. */
 import type { Edit } from '../model/text';
 import { nameWords, printPlanItem } from '../printing/plan';
-import type { PlanItem } from '../reading/plan';
-import type { AndRule } from '../reading/plan-words';
+import type { PlanItem } from '../grammar/plan';
+import type { AndRule } from '../grammar/plan-places';
 import type { PlanEntry, Script } from '../reading/script';
 
 /** New lines at the end of the plan; a sheet without a plan gets one. */

@@ -1,7 +1,7 @@
 /** Whether a line of the plan is about a wall. */
 import type { DancedBlock } from '../dancing/dance';
 import type { Facing } from '../model/turns';
-import type { PlanItem } from '../reading/plan';
+import type { PlanItem } from '../grammar/plan';
 
 export interface WallHere {
   readonly number: number;

@@ -4,7 +4,7 @@ import { blockNamed } from '../dancing/places';
 import type { Span } from '../model/text';
 import { shiftSpan } from '../model/text';
 import type { PlanEntry } from '../reading/script';
-import type { OrderItem } from '../reading/plan-order';
+import type { OrderItem } from '../grammar/plan-order';
 
 export interface OrderStep {
   readonly kind: 'part' | 'tag';

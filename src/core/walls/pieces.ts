@@ -7,7 +7,7 @@ import { isFoot, otherFoot, type Foot, type Weight } from '../model/feet';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { facingAfter, type Facing, type Turn } from '../model/turns';
 import { readStepLine } from '../reading/line';
-import type { SaidWords } from '../reading/plan';
+import type { SaidWords } from '../grammar/plan';
 import type { BlockText, PlanEntry, Script, ScriptLine, SectionText } from '../reading/script';
 
 export type PieceKind = 'part' | 'tag' | 'changed' | 'ending';

@@ -5,7 +5,7 @@ import type { Weight } from '../model/feet';
 import type { Span } from '../model/text';
 import { shiftSpan } from '../model/text';
 import type { Facing } from '../model/turns';
-import type { PlanItem } from '../reading/plan';
+import type { PlanItem } from '../grammar/plan';
 import type { PlanEntry } from '../reading/script';
 import { danceInserted, type Inserted } from './pieces';
 import type { FacingClaim, PlanProblem } from './problems';

@@ -1,6 +1,6 @@
 /** Lines of the plan that no wall took up, and why; and the same thing said twice. */
 import { shiftSpan } from '../model/text';
-import type { WallPick } from '../reading/plan-words';
+import type { WallPick } from '../grammar/plan-places';
 import type { PlanEntry } from '../reading/script';
 import { unknownNames, type Order } from './order';
 import type { Dance } from '../dancing/dance';

@@ -1,6 +1,6 @@
 /** German, from memory and common practice in the halls (no source). Figure names mostly stay English, with German grammar around them. */
 import { hourOfFacing } from '../../model/turns';
-import type { PlaceSaid, WallPick } from '../../reading/plan-words';
+import type { PlaceSaid, WallPick } from '../../grammar/plan-places';
 import { joined } from './en';
 import type { RepeatSaid, Tongue, TurnSaid } from './tongue';
 

@@ -1,5 +1,5 @@
 import { hourOfFacing } from '../../model/turns';
-import type { PlaceSaid, WallPick } from '../../reading/plan-words';
+import type { PlaceSaid, WallPick } from '../../grammar/plan-places';
 import type { RepeatSaid, Tongue, TurnSaid } from './tongue';
 
 function turn({ amount, isFull, way, target, isOpen, isTotal, of, wording }: TurnSaid): string {

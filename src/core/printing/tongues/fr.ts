@@ -1,6 +1,6 @@
 /** French, from memory and common practice in the halls (no source); D and G for right and left, PD and PG for the feet. */
 import { hourOfFacing } from '../../model/turns';
-import type { PlaceSaid, WallPick } from '../../reading/plan-words';
+import type { PlaceSaid, WallPick } from '../../grammar/plan-places';
 import { joined } from './en';
 import type { RepeatSaid, Tongue, TurnSaid } from './tongue';
 

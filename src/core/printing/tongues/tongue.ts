@@ -7,7 +7,7 @@ import type { Foot } from '../../model/feet';
 import type { Way } from '../../model/turns';
 import type { Language } from '../../vocabulary/figures';
 import type { KnownKey } from '../../reading/header';
-import type { PlaceSaid, WallPick } from '../../reading/plan-words';
+import type { PlaceSaid, WallPick } from '../../grammar/plan-places';
 
 /** A turn as it is to be told: amounts and hours in the style's writing already. */
 export interface TurnSaid {

@@ -1,6 +1,6 @@
 /** The order of a phrased dance: `A B C A(24) lamp (A B) x2`, also as people write it: `A, B, Tag, A-`, `AAB`, `first 24 of A`. */
 import type { Span } from '../model/text';
-import type { AndRule } from './plan-words';
+import type { AndRule } from './plan-places';
 
 /** One item of an order: a part, or a tag, by its name; whole, or a stretch of it. */
 export interface OrderItem {
