@@ -7,7 +7,7 @@ import { readHour, type Facing } from '../model/turns';
 
 /** Besides words of the lexicon: numbers, places in a row, hours, words between quotes, and the signs themselves. */
 export type Meaning = StructureWord | 'number' | 'ordinal' | 'hour' | 'quoted' | 'word' | Sign;
-export type Sign = '&' | '-' | ',' | ';' | ':' | '.' | '(' | ')' | '?' | '#' | '=' | '+' | '/';
+export type Sign = '&' | '-' | ',' | ';' | ':' | '.' | '(' | ')' | '?' | '#' | '=' | '+' | '/' | '[' | ']';
 
 export interface Token extends Span {
   /** As written; of a phrase all its words. */
@@ -22,7 +22,7 @@ const HOUR_WORD = /^\s*(?:o\s?['’]?\s?clock|uhr|h\d{2}|heures?|uur|h)(?![\p{L}
 const ORDINAL_END = /^(?:st|nd|rd|th|er|re|ère|e|ème|eme|nde|de|ste)(?![\p{L}\d])/iu;
 /** A German `3.` before what it counts, or before the next of its list. */
 const ORDINAL_POINT = /^\.(?=,? ?\d|\s+(?:wand|runde|teil|abschnitt|achter|mal|[A-H])(?!\p{L}))/iu;
-const PIECE = /\d{1,2}[:.]\d{2}(?!\d)|\d+|\p{L}[\p{L}\d'’]*(?:-\p{L}+)*|["“”„][^"“”„]*["“”„]|[^\s]/gu;
+const PIECE = /t\/m(?!\p{L})|\d{1,2}[:.]\d{2}(?!\d)|\d+|\p{L}[\p{L}\d'’]*(?:-\p{L}+)*|["“”„][^"“”„]*["“”„]|[^\s]/gu;
 const WORD_PIECE = /^\p{L}/u;
 const DASH = /^[-‐-―−]$/;
 
@@ -114,7 +114,7 @@ function numberToken(text: string, from: number, word: string): Token {
   return token(own, 'number', { value });
 }
 
-const SIGNS: ReadonlySet<string> = new Set(['&', ',', ';', ':', '.', '(', ')', '?', '#', '=', '+', '/']);
+const SIGNS: ReadonlySet<string> = new Set(['&', ',', ';', ':', '.', '(', ')', '?', '#', '=', '+', '/', '[', ']']);
 
 function signToken(from: number, word: string): Token {
   const place = { text: word, from, to: from + word.length };

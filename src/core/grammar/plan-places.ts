@@ -261,28 +261,29 @@ export function takeWordsPlace(clause: Clause): PlaceSaid | undefined {
 
 // Facings
 
-const BEFORE_HOURS = pattern('( facing|to|opening|preposition? hour:hour');
-const SAID_HOURS = pattern('facing|to the? hour:hour');
-const CLOSING_HOURS = pattern('preposition? hour:hour');
+/** Hours in brackets, behind "facing", or at the end of the clause. */
+const HOURS = [
+  { opening: pattern('( facing|to|opening|preposition? hour'), closes: (next: Token | undefined) => next?.is.has(')') },
+  { opening: pattern('facing|to the? hour'), closes: () => true },
+  { opening: pattern('preposition? hour'), closes: (next: Token | undefined) => !next || next.is.has('.') },
+] as const;
 const NAMED_FACING = pattern('facing the? way:front|back wall?');
 
 /** Facings of the room: `(6:00)`, `(6:00, 9:00)`, `facing 6:00 and 9:00`, `facing the back wall`. */
 export function takeFacings(clause: Clause): FacingSaid[] {
   const said: FacingSaid[] = [];
-  for (const steps of [BEFORE_HOURS, SAID_HOURS, CLOSING_HOURS]) {
+  for (const { opening, closes } of HOURS)
     for (let from = 0; from < clause.left.length; from++) {
-      const match = matchAt(clause.left, from, steps);
+      const match = matchAt(clause.left, from, opening);
       const hours = match && hoursFrom(clause.left, match.to - 1);
-      const next = hours && clause.left[hours.to];
       // `walls starting at 6:00` are these walls.
-      if (!match || !hours || clause.left[from - 1]?.is.has('starting')) continue;
-      if (steps === BEFORE_HOURS && !next?.is.has(')')) continue;
-      if (steps === CLOSING_HOURS && next && !next.is.has('.')) continue;
+      if (!hours || clause.left[from - 1]?.is.has('starting')) continue;
+      const next = clause.left[hours.to];
+      if (!closes(next)) continue;
       said.push(...hours.facings);
-      clause.take(match.from, hours.to + (steps === BEFORE_HOURS || next?.is.has('wall') ? 1 : 0));
-      from = -1;
+      clause.take(from, hours.to + (next?.is.has(')') || next?.is.has('wall') ? 1 : 0));
+      from -= 1;
     }
-  }
   const named = clause.takeMatch(NAMED_FACING);
   if (named) said.push({ facing: named.named.way?.is.has('front') ? 0 : CIRCLE / 2, span: named.span });
   return said.slice(0, MOST_WALLS_NAMED);

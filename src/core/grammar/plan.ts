@@ -2,11 +2,9 @@
  * One line of a plan: what happens on which wall. A pure function of the line's text, so it is remembered by text. Strictly read
  * (under `## Plan`) every line is something; loosely, anywhere in a pasted sheet, only what can be nothing else is taken.
  */
-import { oftenOf } from '../lexicon/again';
 import { Memory } from '../model/memory';
 import { greatest } from '../model/numbers';
 import type { Span } from '../model/text';
-import { sideNamed } from '../vocabulary/words';
 import { Clause } from './clause';
 import { lex, type Token } from './lexer';
 import { find, matchAt, pattern } from './pattern';
@@ -21,12 +19,9 @@ import {
   type PlaceSaid,
   type WallPick,
 } from './plan-places';
+import { leftovers, quotedName, tagName, takeBody, takeTimes, wordsFrom, type SaidWords } from './plan-words';
 
-/** Words of the line with their place in it. */
-export interface SaidWords {
-  readonly text: string;
-  readonly span: Span;
-}
+export type { SaidWords };
 
 /** A tag by its name, or what is danced as one, said where it is placed. */
 export type TagSaid =
@@ -221,48 +216,100 @@ const HOW_MANY = pattern('number restart|tag');
 const CHANGE = pattern('change count? n:number -|to|& m:number b:&? into|:');
 const CHANGE_ONE = pattern('change count? n:number a:&? into|:');
 
+/** What a clause says besides what happens. */
+interface Parts {
+  readonly span: Span;
+  readonly walls: WallPick;
+  readonly facings: readonly FacingSaid[];
+  readonly place?: PlaceSaid;
+  /** Danced there instead, behind "then". */
+  readonly changed?: SaidWords;
+  /** Danced as a tag, behind a colon. */
+  readonly own?: SaidWords;
+  readonly times: number;
+}
+
 /** One clause: walls, place, facings and what happens, each taken away; what is left is its tag's name, or words nobody knows. */
 function readClause(line: string, tokens: readonly Token[], strict: boolean, heading: Token | undefined): PlanItem[] {
   const span = { from: tokens[0].from, to: endOf(line, tokens) };
-  const text = line.slice(0, span.to);
-  const clause = new Clause(text, withoutNumbers(tokens));
-  const change = readChange(clause, span);
-  if (change) return change;
-  const repeated = readRepeated(clause, span);
-  if (repeated) return [repeated];
+  const clause = new Clause(line.slice(0, span.to), withoutNumbers(tokens));
+  const whole = readChange(clause, span) ?? readRepeated(clause, span);
+  if (whole) return whole;
+  const quoted = clause.left.find(({ is }) => is.has('quoted'));
+  const parts = takeParts(clause, span);
+  return (
+    restartIn(clause, parts, heading) ??
+    endingIn(clause, parts) ??
+    tagIn(clause, parts, heading, quoted) ?? [
+      (strict && noteIn(clause.text, tokens, parts)) || { kind: 'unread', span },
+    ]
+  );
+}
+
+function takeParts(clause: Clause, span: Span): Parts {
   const changed = takeTail(clause);
   const own = takeBody(clause);
   const facings = takeFacings(clause);
   const walls = takeWalls(clause) ?? ({ kind: 'unsaid', span } as const);
-  const said = (): Said => ({ span, walls, facings, unread: leftovers(clause) });
-  const quoted = clause.left.find(({ is }) => is.has('quoted'));
   const place = takePlace(clause);
-  const times = takeTimes(clause);
+  return {
+    span,
+    walls,
+    facings,
+    times: takeTimes(clause),
+    ...(place && { place }),
+    ...(changed && { changed }),
+    ...(own && { own }),
+  };
+}
+
+const saidOf = (clause: Clause, { span, walls, facings }: Parts): Said => ({
+  span,
+  walls,
+  facings,
+  unread: leftovers(clause),
+});
+
+function restartIn(clause: Clause, parts: Parts, heading: Token | undefined): PlanItem[] | undefined {
+  const { place, changed, span, walls, facings } = parts;
   // "Tag after 16, then restart": a cut there, and the tag at the end of what is left.
   const both = isTagBeforeRestart(clause) && place !== undefined && place.kind !== 'end';
   if (both) clause.takeMatch(TAG);
-  const isRestart = clause.takeMatch(RESTART) || (heading?.is.has('restart') && !clause.has('tag', 'ending'));
-  if (isRestart) {
-    while (clause.takeMatch(RESTART));
-    const where = place ?? takeWordsPlace(clause) ?? takeLonePlace(clause);
-    const restart: PlanItem = {
-      kind: 'restart',
-      ...said(),
-      ...(where && { place: where }),
-      ...(changed && { changed }),
-    };
-    return both ? [{ ...restart, facings: [] }, tagAtEnd({ span, walls, facings, unread: [] })] : [restart];
-  }
-  if (!clause.has('tag') && clause.takeMatch(ENDING)) return [readEnding(text, said(), place, changed)];
-  if (clause.takeMatch(TAG) || heading?.is.has('tag') || own) {
-    const name = own ? undefined : (quotedName(quoted, clause) ?? tagName(clause));
-    const tag: TagSaid = own ? { kind: 'own', ...own } : name ? { kind: 'named', ...name } : { kind: 'only', span };
-    return [{ kind: 'tag', ...said(), place: place ?? { kind: 'end', span }, tag, times }];
-  }
-  const note = strict && walls.kind !== 'unsaid' && !place ? noteOf(line.slice(0, span.to), tokens) : undefined;
-  return [
-    note === undefined ? { kind: 'unread', span } : { kind: 'note', span, walls, facings: [], unread: [], text: note },
-  ];
+  const isHeaded = heading?.is.has('restart') === true && !clause.has('tag', 'ending');
+  if (!clause.takeMatch(RESTART) && !isHeaded) return undefined;
+  while (clause.takeMatch(RESTART));
+  const where = place ?? takeWordsPlace(clause) ?? takeLonePlace(clause);
+  const restart: PlanItem = {
+    kind: 'restart',
+    ...saidOf(clause, parts),
+    ...(where && { place: where }),
+    ...(changed && { changed }),
+  };
+  return both ? [{ ...restart, facings: [] }, tagAtEnd({ span, walls, facings, unread: [] })] : [restart];
+}
+
+const endingIn = (clause: Clause, parts: Parts): PlanItem[] | undefined =>
+  !clause.has('tag') && clause.takeMatch(ENDING)
+    ? [readEnding(clause.text, saidOf(clause, parts), parts.place, parts.changed)]
+    : undefined;
+
+function tagIn(
+  clause: Clause,
+  parts: Parts,
+  heading: Token | undefined,
+  quoted: Token | undefined,
+): PlanItem[] | undefined {
+  const { own, place, span, times } = parts;
+  if (!clause.takeMatch(TAG) && !heading?.is.has('tag') && !own) return undefined;
+  const name = own ? undefined : (quotedName(quoted, clause) ?? tagName(clause));
+  const tag: TagSaid = own ? { kind: 'own', ...own } : name ? { kind: 'named', ...name } : { kind: 'only', span };
+  return [{ kind: 'tag', ...saidOf(clause, parts), place: place ?? { kind: 'end', span }, tag, times }];
+}
+
+/** "W3: hands out" under the plan: words about how a wall is danced. */
+function noteIn(text: string, tokens: readonly Token[], { span, walls, place }: Parts): PlanItem | undefined {
+  const note = walls.kind === 'unsaid' || place ? undefined : noteOf(text, tokens);
+  return note === undefined ? undefined : { kind: 'note', span, walls, facings: [], unread: [], text: note };
 }
 
 const TAG = pattern('tag');
@@ -293,7 +340,6 @@ const tagAtEnd = (said: Said): PlanItem => ({
   times: 1,
 });
 
-/** "W3: hands out" under the plan: words about how a wall is danced. */
 function noteOf(line: string, tokens: readonly Token[]): string | undefined {
   const colon = tokens.findIndex(({ is }) => is.has(':'));
   const first = tokens[colon + 1]?.is.has('note') ? tokens[colon + 2] : tokens[colon + 1];
@@ -323,13 +369,8 @@ function readEnding(text: string, said: Said, place: PlaceSaid | undefined, chan
   };
 }
 
-const wordsFrom = (text: string, from: number): SaidWords => ({
-  text: text.slice(from).trimEnd(),
-  span: { from, to: text.trimEnd().length },
-});
-
 /** `Repeat the last 4 counts at the end of wall 2`, `hold 4 counts after wall 5`: a tag without the word. */
-function readRepeated(clause: Clause, span: Span): PlanItem | undefined {
+function readRepeated(clause: Clause, span: Span): PlanItem[] | undefined {
   const [first] = clause.left;
   if (!(first?.is.has('repeat') || first?.is.has('hold')) || clause.has('restart', 'tag')) return undefined;
   const all = clause.left;
@@ -341,10 +382,9 @@ function readRepeated(clause: Clause, span: Span): PlanItem | undefined {
   }
   const own = trimmed(clause.text, { from: span.from, to: walls.span.from });
   const words = clause.text.slice(own.from, own.to).replace(/^(\p{L}+)\s+for\s+/iu, '$1 ');
-  return {
-    ...(tagAtEnd({ span, walls, facings, unread: [] }) as PlanItem & { kind: 'tag' }),
-    tag: { kind: 'own', text: words, span: own },
-  };
+  const place = { kind: 'end', span } as const;
+  const tag = { kind: 'own', text: words, span: own } as const;
+  return [{ kind: 'tag', span, walls, facings, unread: [], place, tag, times: 1 }];
 }
 
 /** Counts changed on some walls; `and restart` behind them cuts the wall there. */
@@ -392,81 +432,3 @@ const saysGoOn = (tokens: readonly Token[], at: number): boolean => {
   // "you start again", "do the tag"; "step R, restart" is danced.
   return match !== undefined && (match.to === at + 1 || /^(?:you|the|wir|ihr|on|je)$/i.test(tokens[at].text));
 };
-
-/** What stands after a colon where it is danced: a tag's own steps. */
-function takeBody(clause: Clause): SaidWords | undefined {
-  const { left } = clause;
-  const at = left.findIndex(({ is }, index) => is.has(':') && isDanced(left.slice(index + 1)));
-  if (at < 0) return undefined;
-  const from = left[at + 1].from;
-  clause.cutAt(left[at].from);
-  return wordsFrom(clause.text, from);
-}
-
-const CALLS_BACK = pattern('do the? section|count|first|last|number');
-/** How long it is, where that alone stands before its tag: `4 count tag`. */
-const LENGTH_ONLY = pattern('number -? count');
-
-function isDanced(tokens: readonly Token[]): boolean {
-  const [first, second] = tokens;
-  if (!first || matchAt(tokens, 0, LENGTH_ONLY) || second?.is.has('tag') || tokens.some(({ is }) => is.has('restart')))
-    return false;
-  const isSide = second !== undefined && sideNamed(second.text) !== undefined;
-  return (
-    (first.is.has('number') && first.text !== '') ||
-    first.is.has('hold') ||
-    first.is.has('repeat') ||
-    matchAt(tokens, 0, CALLS_BACK) !== undefined ||
-    (first.is.has('word') && isSide)
-  );
-}
-
-/** `twice`, `x2`, `2x`. */
-function takeTimes(clause: Clause): number {
-  for (const [index, token] of clause.left.entries()) {
-    const [before, next] = [clause.left[index - 1], clause.left[index + 1]];
-    const isSign = /^[x×]$/i.test(token.text);
-    const glued = /^x(\d)$/i.exec(token.text)?.[1];
-    const often =
-      oftenOf(token.text) ??
-      (glued ? Number(glued) : undefined) ??
-      (isSign ? (next?.value ?? before?.value) : undefined);
-    if (often === undefined || often < 2 || often > 9) continue;
-    const isNext = isSign && next?.value !== undefined;
-    clause.take(isSign && !isNext ? index - 1 : index, isNext ? index + 2 : index + 1);
-    return often;
-  }
-  return 1;
-}
-
-function quotedName(quoted: Token | undefined, clause: Clause): SaidWords | undefined {
-  if (!quoted) return undefined;
-  clause.left = clause.left.filter((token) => token !== quoted);
-  const from = quoted.from + 1;
-  return { text: quoted.text.slice(1, -1).trim(), span: { from, to: quoted.to - 1 } };
-}
-
-const LONGEST_NAME = 3;
-const LENGTH = pattern('number -? count');
-
-/** The words beside "tag" that are not fillers: its name. */
-function tagName(clause: Clause): SaidWords | undefined {
-  clause.takeMatch(LENGTH);
-  const words = clause.left.filter(isUnread);
-  if (words.length === 0 || words.length > LONGEST_NAME) return undefined;
-  const span = { from: words[0].from, to: words[words.length - 1].to };
-  clause.left = clause.left.filter((token) => !words.includes(token));
-  return { text: clause.text.slice(span.from, span.to), span };
-}
-
-const isUnread = ({ is }: Token): boolean =>
-  (is.has('word') || is.has('number') || is.has('ordinal')) && !is.has('filler');
-
-/** Words running are told together. */
-const leftovers = (clause: Clause): SaidWords[] =>
-  clause.left.filter(isUnread).reduce<SaidWords[]>((found, { from, to }) => {
-    const last = found[found.length - 1];
-    const isNext = last !== undefined && from - last.span.to <= 1;
-    const span = { from: isNext ? last.span.from : from, to };
-    return [...(isNext ? found.slice(0, -1) : found), { text: clause.text.slice(span.from, span.to), span }];
-  }, []);

@@ -32,7 +32,6 @@ interface Item extends Word {
 
 /** So far a stretch that calls back others says so, and so long it is. */
 const LONGEST = 160;
-const OPENINGS: ReadonlySet<AgainWord> = new Set(['repeat', 'again', 'that', 'like', 'do']);
 const FURTHEST_OPENING = 6;
 const MOST_TIMES = 9;
 
@@ -40,7 +39,7 @@ const MOST_TIMES = 9;
 export function readRepeat(text: string, start: number): Repeat | undefined {
   if (text.length - start > LONGEST) return undefined;
   const items = wordsIn(text, start).map(itemOf);
-  if (!items.some(({ kind }) => kind !== undefined && OPENINGS.has(kind))) return undefined;
+  if (!items.some(({ kind }) => kind !== undefined && kind in OPENINGS)) return undefined;
   const opening = openingOf(items);
   if (opening < 0) return undefined;
   const rest = items.slice(opening);
@@ -62,34 +61,29 @@ const itemOf = (word: Word): Item => ({ ...word, kind: againWord(word.text), num
 function openingOf(items: readonly Item[]): number {
   let at = 0;
   while (at < FURTHEST_OPENING && (items[at]?.kind === 'joint' || items[at]?.kind === 'filler')) at += 1;
-  const [item, next] = [items[at], items[at + 1]];
-  switch (item?.kind) {
-    case 'repeat':
-      // `same foot forward`: a step's.
-      return next?.kind === 'foot' ? -1 : at;
-    case 'do':
-      return openingOf(items.slice(at + 1)) >= 0 || isReference(items, at + 1) ? at : -1;
-    case 'that': {
-      const ahead = items.slice(at + 1, at + 4).map(({ kind }) => kind);
-      // `do that again`; `all that to the left`.
-      return ahead.includes('again') ||
-        (ahead.includes('that') && (ahead.includes('lead') || ahead.includes('mirrored')))
-        ? at
-        : -1;
-    }
-    case 'like':
-      return isReference(items, at + 1) || next?.text === 'above' ? at : -1;
-    case 'again':
-      return items
-        .slice(at)
-        .every(({ kind, number }) => kind === 'again' || kind === 'times' || kind === 'filler' || number === 1) ||
-        items.slice(at + 1, at + 3).some(({ kind }) => kind === 'repeat' || kind === 'that')
-        ? at
-        : -1;
-    default:
-      return -1;
-  }
+  const kind = items[at]?.kind;
+  return kind !== undefined && OPENINGS[kind]?.(items.slice(at + 1), items.slice(at)) ? at : -1;
 }
+
+/** What opens such words, each with what has to stand behind it. */
+const OPENINGS: Partial<Record<AgainWord, (rest: readonly Item[], all: readonly Item[]) => boolean>> = {
+  // `same foot forward` is a step's.
+  repeat: ([next]) => next?.kind !== 'foot',
+  do: (rest) => openingOf(rest) >= 0 || isReference(rest, 0),
+  // `do that again`; `all that to the left`.
+  that: (rest) => {
+    const ahead = rest.slice(0, 3).map(({ kind }) => kind);
+    return (
+      ahead.includes('again') || (ahead.includes('that') && (ahead.includes('lead') || ahead.includes('mirrored')))
+    );
+  },
+  like: (rest) => isReference(rest, 0) || rest[0]?.text === 'above',
+  again: (rest, all) =>
+    all.every(saysAgain) || rest.slice(0, 2).some(({ kind }) => kind === 'repeat' || kind === 'that'),
+};
+
+const saysAgain = ({ kind, number }: Item): boolean =>
+  kind === 'again' || kind === 'times' || kind === 'filler' || number === 1;
 
 /** `section 1`, `the first 16`, `counts 1-4`, `1-4`, with small words before them. */
 function isReference(items: readonly Item[], from: number): boolean {

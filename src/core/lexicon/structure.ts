@@ -35,7 +35,7 @@ const ROWS = [
   ['here', { en: 'here', de: 'hier', fr: 'ici', nl: 'hier' }],
   ['opening', { en: 'up_to up_to_and_including through after at to until on', de: 'nach bis auf', fr: "après à jusqu'à sur", nl: 'na tot op' }],
   ['after', { en: 'after', de: 'nach', fr: 'après', nl: 'na' }],
-  ['to', { en: 'to', de: 'bis', fr: 'à', nl: 'tot' }],
+  ['to', { en: 'to', de: 'bis', fr: 'à', nl: 'tot t/m' }],
   ['in', { en: 'into in of', de: 'in von', fr: 'de dans', nl: 'in van' }],
   ['count', { en: 'count counts beat beats step steps c', de: 'count counts taktschlag taktschläge taktschlägen zählzeit zählzeiten', fr: 'temps compte comptes', nl: 'tel tellen' }],
   ['first', { en: 'first', de: 'ersten erste', fr: 'premiers premières', nl: 'eerste' }],

@@ -132,24 +132,39 @@ const BEFORE_COUNT = /^(?:after|nach|après|na|count|zählzeit|temps)$/i;
 function placeIn(words: readonly Word[], span: Span): PlaceSaid | undefined {
   let section: number | undefined;
   for (let index = 0; index < words.length; index++) {
-    const { text } = words[index];
-    const [before = '', after = '', further = ''] = [-1, 1, 2].map((step) => words[index + step]?.text ?? '');
-    const inRow = isSection(text) && /\p{L}/u.test(before) ? ordinalOf(before) : undefined;
-    if (inRow !== undefined) {
-      section ??= inRow;
-      continue;
-    }
-    const number = numberOf(text);
-    if (number === undefined) {
-      if (isSection(text) && unitOf(after) !== 'counts') section ??= lastNumber(words, index + 1);
-      continue;
-    }
-    const noun = FIRST.test(after) ? further : after;
-    if (number > 1 && isSection(noun) && numberOf(noun) === undefined) section ??= number;
-    else if (number > 1 && (unitOf(noun) === 'counts' || BEFORE_COUNT.test(before)))
-      return { kind: 'count', count: number, and: 'line', span };
+    const count = countAt(words, index);
+    if (count !== undefined) return { kind: 'count', count, and: 'line', span };
+    section ??= sectionAt(words, index);
   }
   return section === undefined ? undefined : { kind: 'section', section, span };
+}
+
+/** What stands around a word: before it, and the noun it counts. */
+function around(words: readonly Word[], index: number): { readonly before: string; readonly noun: string } {
+  const [before = '', after = '', further = ''] = [-1, 1, 2].map((step) => words[index + step]?.text ?? '');
+  return { before, noun: FIRST.test(after) ? further : after };
+}
+
+function countAt(words: readonly Word[], index: number): number | undefined {
+  const number = numberOf(words[index].text);
+  const { before, noun } = around(words, index);
+  if (number === undefined || number < 2 || inRow(words[index], before) !== undefined) return undefined;
+  return unitOf(noun) === 'counts' || (BEFORE_COUNT.test(before) && !isSection(noun)) ? number : undefined;
+}
+
+/** `the second eight`. */
+const inRow = ({ text }: Word, before: string): number | undefined =>
+  isSection(text) && /\p{L}/u.test(before) ? ordinalOf(before) : undefined;
+
+function sectionAt(words: readonly Word[], index: number): number | undefined {
+  const { text } = words[index];
+  const { before, noun } = around(words, index);
+  const ordinal = inRow(words[index], before);
+  const number = numberOf(text);
+  if (ordinal !== undefined) return ordinal;
+  if (number === undefined)
+    return isSection(text) && unitOf(noun) !== 'counts' ? lastNumber(words, index + 1) : undefined;
+  return number > 1 && isSection(noun) && numberOf(noun) === undefined ? number : undefined;
 }
 
 /** `1 and 2`: the last of numbers in a row. */

@@ -1,5 +1,6 @@
 /** What an item of a plan says by itself: how clear it is, how long a tag, whether another one says the same. */
-import { numberOf } from '../lexicon/numbers';
+import { lex } from '../grammar/lexer';
+import { matchAt, pattern } from '../grammar/pattern';
 import { isWholeLine, readStepLine } from '../reading/line';
 import type { PlanItem } from '../grammar/plan';
 import type { Vocabulary } from '../vocabulary';
@@ -7,9 +8,14 @@ import { planInProse } from './plan-prose';
 
 /** `Tag, four counts`, `4 count tag`: how long; 0 where it is not said. */
 export function lengthSaid(words: string): number {
-  const length = /([\p{L}\d]+)[\s-]*(?:counts?|beats?)\b/iu.exec(words.replace(/\bafter\s+\d+\s*counts?/i, ''));
-  return numberOf(length?.[1] ?? '') ?? 0;
+  const tokens = lex(words);
+  const at = tokens.findIndex(
+    ({ is }, index) =>
+      is.has('number') && matchAt(tokens, index, LENGTH) !== undefined && !tokens[index - 1]?.is.has('after'),
+  );
+  return tokens[at]?.value ?? 0;
 }
+const LENGTH = pattern('number -? count');
 
 export const nameOf = (item: PlanItem): string =>
   item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';

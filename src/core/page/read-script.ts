@@ -5,10 +5,10 @@
  */
 import type { Span } from '../model/text';
 import { tickOfCount } from '../model/ticks';
-import { inEnglish } from '../reading/foreign';
 import { KNOWN_KEYS, readHeader, readHeaderLines, type Header, type HeaderEntry } from '../reading/header';
 import type { Counts } from '../reading/counts';
-import { readHeading, type Heading } from '../reading/headings';
+import { kindNamed, readHeading, type Heading } from '../grammar/heading';
+import { lex } from '../grammar/lexer';
 import { countsStandBehind, isWholeLine, namesSteps, readStepLine, type StepLine } from '../reading/line';
 import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
 import { readLoosePlan, readPlanLine, type PlanItem } from '../grammar/plan';
@@ -313,15 +313,15 @@ class ScriptReader {
 
   /** `Tag: end of walls 1 & 4` over step lines is the heading of the tag, not only its place. */
   private placedHeading(trimmed: string): Heading | undefined {
-    const words = inEnglish(trimmed)?.text ?? trimmed;
-    if (!/^(?:tag|bridge|ending|finish)\b/i.test(words) || this.block?.kind === 'plan') return undefined;
+    const kind = this.block?.kind === 'plan' ? undefined : kindNamed(lex(trimmed.slice(0, LONG_SENTENCE))[0]);
+    if (kind !== 'tag' && kind !== 'ending') return undefined;
     const next = this.raw.slice(this.lines.length + 1, this.lines.length + 3).find((line) => line.trim() !== '');
     if (next === undefined || this.outline.countsOf(this.raw.indexOf(next, this.lines.length + 1)).length === 0)
       return undefined;
     const [item] = this.isMarked ? readLoosePlan(trimmed) : [...planInProse(trimmed), ...readLoosePlan(trimmed)];
     if (item?.kind !== 'tag' && item?.kind !== 'ending') return undefined;
     if (item.kind === 'tag' ? item.tag.kind === 'own' : item.changed) return undefined;
-    const counts = lengthSaid(words);
+    const counts = lengthSaid(trimmed);
     return { kind: item.kind, name: nameOf(item), title: '', ...(counts > 0 && { counts }) };
   }
 

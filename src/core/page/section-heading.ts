@@ -1,7 +1,9 @@
 /** Headings in their writer's own words: `SECTION ONE`, `Second eight`, `Row 3: locks`, `FOURTH ROW, the quick one`, `2. Wind backing`. */
 import { numberOf, ordinalOf, romanOf } from '../lexicon/numbers';
 import { namesSection } from '../lexicon/page';
-import { statedCounts, titleAfter, type Heading } from '../reading/headings';
+import { lex } from '../grammar/lexer';
+import { matchAt, pattern } from '../grammar/pattern';
+import { statedCounts, titleAfter, type Heading } from '../grammar/heading';
 
 const DRAWN = /^[\s*~=_#|]+|[\s*~=_|]+$/g;
 const LONGEST = 160;
@@ -45,11 +47,8 @@ export function wordedOpening(line: string): { readonly heading: Heading; readon
 
 const ENUMERATED =
   /^(?:\(?(\d{1,2})(?:[).:]|\s+[-–—](?=\s+\p{L}))|[A-H](\d{1,2})|([A-Za-z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/u;
-const NUMBER = '\\d{1,3}|\\p{L}{2,}(?:-\\p{L}+)?';
-const COUNTED = new RegExp(
-  `^(?:\\p{L}+ )?[[(]? ?(${NUMBER}) ?(?:-|–|to|bis|à|t/m) ?(${NUMBER}) ?[\\])]?(?:[:.]|\\s|$)`,
-  'iu',
-);
+const RANGE = pattern('word? (|[? from:number -|to until:number )|]?');
+const LONGEST_RANGE = 60;
 
 /** The number that a line is given in a list: `2.`, `(2)`, `B)`. */
 export function numberInList(line: string): number | undefined {
@@ -96,10 +95,14 @@ export function headingByPlace(line: string): Heading {
 export function rangeOf(
   line: string,
 ): { readonly from: number; readonly to: number; readonly length: number } | undefined {
-  const match = COUNTED.exec(line.replace(/\s/g, ' '));
-  if (!match) return undefined;
-  const [from, to] = [numberOf(match[1]), numberOf(match[2])];
-  return from !== undefined && to !== undefined && to > from ? { from, to, length: match[0].length } : undefined;
+  if (!/\d|\p{L}\s(?:to|bis|à|tot)\s/u.test(line.slice(0, LONGEST_RANGE))) return undefined;
+  const tokens = lex(line.slice(0, LONGEST_RANGE));
+  const match = matchAt(tokens, 0, RANGE);
+  const [from, to] = [match?.named.from?.value, match?.named.until?.value];
+  if (!match || from === undefined || to === undefined || to <= from) return undefined;
+  const end = tokens[match.to - 1].to;
+  const next = line[end] ?? ' ';
+  return /[:.\s]/.test(next) ? { from, to, length: Math.min(end + 1, line.length) } : undefined;
 }
 
 const sectionHeading = (rest: string, number: number | undefined): Heading => ({

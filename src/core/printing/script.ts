@@ -1,7 +1,7 @@
 /** A whole script in the house style. What was understood is printed exactly; everything else word for word. */
 import { tickOfCount, countOfTick } from '../model/ticks';
-import { readInlineOption, readStretch, type Stretch } from '../reading/options';
-import type { Heading } from '../reading/headings';
+import { readInlineOption, readStretch, type Stretch } from '../grammar/option';
+import type { Heading } from '../grammar/heading';
 import type { HeaderEntry, KnownKey } from '../reading/header';
 import { KNOWN_KEYS } from '../reading/header';
 import { isMarked, type Script, type ScriptLine } from '../reading/script';

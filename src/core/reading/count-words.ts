@@ -116,7 +116,7 @@ function openingNumbers(text: string, start: number): Counts | undefined {
   const plain = bracket === undefined ? readCounts(text, item) : undefined;
   const spoken = countsSaid(text, from);
   if (!spoken) return plain;
-  const said = (isHeaded || !spoken.inWords) ? (oneByOne(text, from, spoken) ?? spoken) : spoken;
+  const said = isHeaded || !spoken.inWords ? (oneByOne(text, from, spoken) ?? spoken) : spoken;
   const close = bracket === undefined ? undefined : reach(CLOSING_BRACKET, text, said.counts.span.to);
   if (bracket !== undefined && close === undefined) return plain;
   // "One step forward" says how many; "one and two, ..." counts.

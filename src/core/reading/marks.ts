@@ -3,8 +3,9 @@ import type { Foot } from '../model/feet';
 import type { Span } from '../model/text';
 import { readHour, type Facing } from '../model/turns';
 import { sideNamed } from '../vocabulary/words';
+import { lex } from '../grammar/lexer';
+import { matchAt, pattern } from '../grammar/pattern';
 import { countsInBracket, digitsInRow } from './count-words';
-import { inEnglish } from './foreign';
 
 export type WeightClaim = Foot | 'both' | 'none';
 
@@ -31,7 +32,7 @@ const WEIGHT =
   /^(?:wt|weight|gewicht|poids)\b\s*(?:(?:ends?|is|am ende|sur|to|on|onto|auf)\s+)*(?:the\s+)?(both|beide|beiden|deux|les deux|none|[a-z]+)(?:\s+(?:foot|feet|fuss))?$/i;
 const TAKES_WEIGHT = /^([a-z]+)(?:\s+foot)?\s+(?:(?:takes|has|bears|gets)\s+(?:the\s+)?weight|weighted|belastet)$/i;
 const FACING = /^(?:(?:to\s+)?(?:face|facing|end facing|at)\s+)?(\d{1,2}(?:[:.]\d{2})?)(?:\s*(?:o'?clock|h|uhr))?$/i;
-const WALL_FACING = /^wall\s+(\d+):?\s+(\d{1,2}:\d{2})$/i;
+const WALL_FACING = pattern('wall number:number :? hour:hour');
 
 const MAY_BE_MARKED = /[(["“”„→]|->/;
 const NO_MARKS: Marks = { weightClaims: [], facingClaims: [], wallClaims: [], cues: [], notes: [], accepted: [] };
@@ -99,11 +100,8 @@ function readRound(
     const claim = claimOf(weight);
     return claim !== undefined && marks.weightClaims.push({ span, weight: claim }) > 0;
   }
-  const wall = WALL_FACING.exec(inEnglish(inner)?.text ?? inner);
-  if (wall) {
-    const facing = readHour(wall[2]);
-    return facing !== undefined && marks.wallClaims.push({ span, wall: Number(wall[1]), facing }) > 0;
-  }
+  const wall = wallFacing(inner);
+  if (wall) return marks.wallClaims.push({ span, ...wall }) > 0;
   // `heel strut (12), heel strut (34)`: counts without a space.
   if (isInRow(inner, text)) return false;
   const hour = FACING.exec(inner)?.[1];
@@ -113,6 +111,14 @@ function readRound(
   // Read with the call: (R L R), (x2).
   if (/^(?:[rl](?:[\s,-]*[rl])+|x\s*\d+|\d+\s*x|twice)$/i.test(inner) || isFeet(inner)) return false;
   return marks.notes.push({ span, text: inner, walls: [] }) > 0;
+}
+
+/** `(wall 3: 6:00)`. */
+function wallFacing(inner: string): { readonly wall: number; readonly facing: Facing } | undefined {
+  const tokens = /\d/.test(inner) ? lex(inner) : [];
+  const match = matchAt(tokens, 0, WALL_FACING);
+  const [wall, facing] = [match?.named.number?.value, match?.named.hour?.facing];
+  return match?.to === tokens.length && wall !== undefined && facing !== undefined ? { wall, facing } : undefined;
 }
 
 /** `[1-2] step right`, `step right [3&4]`: counts stand in brackets of any kind; a number alone only at the head of a line. */

@@ -2,7 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { hourOfFacing } from '../model/turns';
 import { studyText } from '../study';
-import { readHeading } from './headings';
+import { readHeading } from '../grammar/heading';
 import { readScript } from '../page/read-script';
 
 const LANTERNS = `# Low Tide Lanterns

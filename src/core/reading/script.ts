@@ -1,7 +1,7 @@
 /** A whole file as it was read: header, headings, sections, step lines, notes, each line with its place. */
 import type { Span } from '../model/text';
 import type { Header } from './header';
-import type { Heading } from './headings';
+import type { Heading } from '../grammar/heading';
 import type { StepLine } from './line';
 import type { PlanItem } from '../grammar/plan';
 import type { OwnFigures } from './own-figures';

@@ -1,7 +1,7 @@
 /** Options: which stretch they replace, and whether they fit it. */
 import { describe, expect, test } from '@jest/globals';
 import { isSlip } from '../checking/check';
-import { readInlineOption, readStretch } from '../reading/options';
+import { readInlineOption, readStretch } from '../grammar/option';
 import { studyText } from '../study';
 import { optionsOf } from './options';
 

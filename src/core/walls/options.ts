@@ -4,7 +4,7 @@ import { blockNamed, momentFrom, stateAt } from '../dancing/places';
 import type { Span } from '../model/text';
 import { shiftSpan } from '../model/text';
 import { TICKS_A_COUNT } from '../model/ticks';
-import { readInlineOption, readStretch, type StretchEnd } from '../reading/options';
+import { readInlineOption, readStretch, type StretchEnd } from '../grammar/option';
 import type { BlockText, ScriptLine } from '../reading/script';
 import { danceInserted } from './pieces';
 

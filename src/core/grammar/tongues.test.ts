@@ -2,14 +2,14 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { printPlanItem } from '../printing/plan';
-import { inEnglish } from './foreign';
-import { readHeaderLines } from './header';
-import { readHeading } from './headings';
-import { languageOf } from './language';
-import { readMarks } from './marks';
-import { readStretch } from './options';
-import { readPlanLine } from '../grammar/plan';
-import { readRepeat } from '../grammar/repeat';
+import { lex } from './lexer';
+import { readHeaderLines } from '../reading/header';
+import { readHeading } from './heading';
+import { languageOf } from '../reading/language';
+import { readMarks } from '../reading/marks';
+import { readStretch } from './option';
+import { readPlanLine } from './plan';
+import { readRepeat } from './repeat';
 
 const planned = (line: string): string =>
   readPlanLine(line)
@@ -144,49 +144,19 @@ describe('marks', () => {
   });
 });
 
-test('English stays as it is, letter for letter', () => {
-  for (const line of [
-    'wall 3: restart after 16',
-    'order: A B A(16) B',
-    '## Section 2: coaster',
-    '1-4 Vine R, touch and clap',
-    'a part, A sequence',
-  ])
-    expect(inEnglish(line)).toBeUndefined();
-});
-
-test('places of any foreign line lead back into it, in order', () => {
+test('tokens stand in order, each cutting out its own words, whatever the line', () => {
   const words = fc.array(
-    fc.constantFrom(
-      'Wand',
-      'nach',
-      'Abschnitt',
-      '3',
-      '16',
-      'mur',
-      'après',
-      'à la fin du',
-      'Tag',
-      'x',
-      'Ende',
-      '2.',
-      '3e',
-      'Wände',
-    ),
-    { minLength: 1, maxLength: 12 },
+    fc.constantFrom('Wand', 'nach', 'Abschnitt', '3', '16', 'mur', 'à la fin du', 'après', 'x2', 'Ende,', '2.', '3e', '6 Uhr', 'w3', '"ebb"', '(9:00)', '1/2', '7&8', '´'), // prettier-ignore
+    { maxLength: 12 },
   );
   fc.assert(
-    fc.property(words, (parts) => {
-      const line = parts.join(' ');
-      const english = inEnglish(line);
-      if (!english) return;
+    fc.property(words, fc.string(), (parts, noise) => {
+      const line = `${parts.join(' ')}${noise}`;
       let last = 0;
-      for (let at = 0; at <= english.text.length; at++) {
-        const back = english.back(at);
-        expect(back >= last && back <= line.length).toBe(true);
-        last = back;
+      for (const { from, to, text } of lex(line)) {
+        expect(from >= last && to > from && line.slice(from, to) === text).toBe(true);
+        last = to;
       }
-      expect(english.back(english.text.length, true)).toBe(line.length);
     }),
   );
 });
