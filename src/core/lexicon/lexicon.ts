@@ -17,3 +17,10 @@ export function lexiconOf<T>(rows: readonly (readonly [meaning: T, words: Words]
       }
   return found;
 }
+
+/** All the words of a row, whatever their language. */
+export const wordsOf = (words: Words): string[] => Object.values(words).flatMap((list) => list.split(' '));
+
+/** A table in which only what stands in it is found: nobody's word is a property that every object has. The first of two holds. */
+export const recordOf = <T>(entries: readonly (readonly [string, T])[]): Readonly<Record<string, T>> =>
+  Object.assign(Object.create(null), Object.fromEntries([...entries].reverse())) as Record<string, T>;

@@ -10,7 +10,7 @@ import {
   REPEAT_WORDS,
   SIDE_WORDS,
   WAY_WORDS,
-} from '../vocabulary/words';
+} from '../lexicon/steps';
 import { fused, KNOWN, type Figure } from '../vocabulary';
 import type { Token } from './tokens';
 import { isSingle, type Call, type CalledTurn, type Draft } from './settle';

@@ -18,7 +18,7 @@ import {
   REPEAT_WORDS,
   SIDE_WORDS,
   WAY_WORDS,
-} from '../vocabulary/words';
+} from '../lexicon/steps';
 import { CallWalk } from './call-walk';
 import { isSingle, type Call, type Draft } from './settle';
 import { readTokens, type Meant, type Token } from './tokens';

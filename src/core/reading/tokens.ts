@@ -3,7 +3,7 @@ import { plainLetters } from '../lexicon/letters';
 import { CIRCLE } from '../model/turns';
 import { canonicalWord, compoundWords, findAbbreviation } from '../vocabulary';
 import { readAmountParts } from '../vocabulary/notation';
-import { FOOT_WORDS, SIDE_WORDS } from '../vocabulary/words';
+import { FOOT_WORDS, SIDE_WORDS } from '../lexicon/steps';
 import type { Signs } from './signs';
 
 export type TokenKind = 'word' | 'break' | 'colon' | 'amount' | 'hour' | 'number' | 'times' | 'open' | 'bracket';

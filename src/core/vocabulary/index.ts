@@ -19,8 +19,7 @@ import {
   REPEAT_WORDS,
   SIDE_WORDS,
   WAY_WORDS,
-  WEIGHT_NOUNS,
-} from './words';
+} from '../lexicon/steps';
 import { greatest } from '../model/numbers';
 
 export interface Figure extends Omit<FigureRow, 'forms' | 'run' | 'turned'> {
@@ -93,7 +92,6 @@ const FIXED: ReadonlySet<string> = new Set([
     .flatMap(Object.keys)
     .flatMap((words) => words.split(' ')),
   ...FILLERS,
-  ...WEIGHT_NOUNS,
 ]);
 
 const KNOWN_WORDS: ReadonlySet<string> = new Set([...FIXED, ...ALL_NAMES.flatMap(nameWords)]);
