@@ -7,7 +7,7 @@ export { applyEdits, positionOf, type Edit, type Span } from './model/text';
 export { type Finding, type Proposal, type Severity } from './model/findings';
 export { isSlip } from './checking/check';
 export { type KnownKey, type HeaderEntry } from './reading/header';
-export { languageOf } from './reading/language';
+export { languageOf } from './vocabulary/language';
 export { lineAtOffset, type Script, type ScriptLine } from './reading/script';
 export { CALL_COLUMN } from './printing/calls';
 export { levelOf } from './printing/script';

@@ -5,7 +5,7 @@ import { printPlanItem } from '../printing/plan';
 import { lex } from './lexer';
 import { readHeaderLines } from '../reading/header';
 import { readHeading } from './heading';
-import { languageOf } from '../reading/language';
+import { languageOf } from '../vocabulary/language';
 import { readMarks } from '../reading/marks';
 import { readStretch } from './option';
 import { readPlanLine } from './plan';

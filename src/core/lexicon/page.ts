@@ -33,3 +33,23 @@ const levels = lexiconOf([[true, LEVELS]]);
 export const namesSection = (word: string): boolean => sections.has(plainLetters(word));
 export const unitOf = (word: string): FactUnit | undefined => units.get(plainLetters(word));
 export const namesLevel = (word: string): boolean => levels.has(plainLetters(word));
+
+/** What the facts at the head of a sheet are called. */
+const KEYS: readonly (readonly [string, Words])[] = [
+  ['music', { en: 'music song track', de: 'musik lied', fr: 'musique chanson', nl: 'muziek nummer' }],
+  ['tempo', { en: 'tempo', de: 'takt', nl: 'tempo' }],
+  ['intro', { en: 'intro introduction', de: 'einleitung vorspiel', fr: 'introduction', nl: 'inleiding' }],
+  ['start', { en: 'start', de: 'beginn', fr: 'départ début', nl: 'begin' }],
+  ['level', { en: 'level', de: 'niveau schwierigkeit', fr: 'niveau', nl: 'niveau' }],
+  ['walls', { en: 'walls wall', de: 'wände wand', fr: 'murs mur', nl: 'muren muur' }],
+  ['counts', { en: 'counts count', de: 'taktschläge zählzeiten', fr: 'temps comptes compte', nl: 'tellen' }],
+  ['author', { en: 'author choreographer choreographed_by', de: 'choreografie choreographie choreograf autor', fr: 'auteur chorégraphe chorégraphie', nl: 'choreografie' }],
+  ['date', { en: 'date', de: 'datum', nl: 'datum' }],
+  ['section', { en: 'section', de: 'abschnitt' }],
+  ['style', { en: 'style', de: 'stil', nl: 'stijl' }],
+  ['notes', { en: 'notes', de: 'hinweise anmerkungen', fr: 'remarques remarque', nl: 'opmerkingen' }],
+]; // prettier-ignore
+const keys = lexiconOf(KEYS);
+
+/** The name a fact is kept under; undefined where nobody calls one so. */
+export const factNamed = (word: string): string | undefined => keys.get(plainLetters(word));

@@ -77,6 +77,9 @@ for (const [concept, words] of ROWS)
       PHRASES.set(key, (PHRASES.get(key) ?? new Set()).add(concept));
     }
 
+/** The rows' words by language. */
+export const STRUCTURE_WORDS: readonly Words[] = ROWS.map(([, words]) => words);
+
 /** Words in the longest phrase. */
 export const LONGEST_PHRASE = 5;
 

@@ -4,7 +4,7 @@ import type { Span } from '../model/text';
 import { plainLetters } from '../lexicon/letters';
 import { saysWeight } from '../lexicon/asides';
 import { numberOf, wordsApart } from '../lexicon/numbers';
-import { unitOf, type FactUnit } from '../lexicon/page';
+import { factNamed, unitOf, type FactUnit } from '../lexicon/page';
 import { sideNamed } from '../vocabulary/words';
 
 export const KNOWN_KEYS = [
@@ -41,15 +41,6 @@ export interface Header {
   readonly walls?: { readonly value: number; readonly span: Span };
   readonly counts?: { readonly value: number; readonly span: Span };
 }
-
-/** Keys in German and French, in plain letters. */
-const FOREIGN_KEYS: Readonly<Record<string, KnownKey>> = Object.assign(Object.create(null), {
-  musik: 'music', lied: 'music', takt: 'tempo', einleitung: 'intro', vorspiel: 'intro', beginn: 'start', niveau: 'level', schwierigkeit: 'level',
-  waende: 'walls', wand: 'walls', taktschlaege: 'counts', zaehlzeiten: 'counts', choreografie: 'author', choreographie: 'author', choreograf: 'author', autor: 'author',
-  datum: 'date', abschnitt: 'section', stil: 'style', hinweise: 'notes', anmerkungen: 'notes',
-  musique: 'music', chanson: 'music', introduction: 'intro', depart: 'start', debut: 'start', murs: 'walls', mur: 'walls', temps: 'counts', comptes: 'counts', compte: 'counts',
-  auteur: 'author', choreographer: 'author', 'choreographed by': 'author', wall: 'walls', count: 'counts', choregraphe: 'author', remarques: 'notes', remarque: 'notes',
-}); // prettier-ignore
 
 const HEADER_LINE = /^\s*([\p{L}][\p{L} -]{0,24}?)\s*:\s*(.*?)\s*$/u;
 
@@ -88,11 +79,7 @@ export function readHeaderLines(text: string, offset: number): HeaderEntry[] {
 }
 
 /** `Musik` and `musique` are `music`. */
-const knownKey = (written: string): string => {
-  const key = written.toLowerCase();
-  // `choregraphie` is French, `choreographie` German; both in plain letters.
-  return FOREIGN_KEYS[plainLetters(key).replace(/^choregraphie$/, 'choregraphe')] ?? key;
-};
+const knownKey = (written: string): string => factNamed(written.toLowerCase()) ?? written.toLowerCase();
 
 export function readHeader(entries: readonly HeaderEntry[]): Header {
   const find = (key: KnownKey) => entries.find((entry) => entry.key === key);

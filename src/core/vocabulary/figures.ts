@@ -18,6 +18,9 @@ import type { Turn } from '../model/turns';
 
 export const LANGUAGES = ['en', 'de', 'fr'] as const;
 export type Language = (typeof LANGUAGES)[number];
+/** Languages that are read, whether they are printed or not. */
+export const READ_LANGUAGES = [...LANGUAGES, 'nl'] as const;
+export type ReadLanguage = (typeof READ_LANGUAGES)[number];
 
 export const FAMILIES = ['single', 'rocks', 'triples', 'lines', 'turns', 'boxes', 'struts', 'own'] as const;
 export type Family = (typeof FAMILIES)[number];
@@ -28,7 +31,7 @@ export type Care = (typeof CARES)[number];
 export interface FigureRow {
   readonly id: string;
   readonly family: Family;
-  readonly names: { readonly en: readonly string[]; readonly de?: readonly string[]; readonly fr?: readonly string[] };
+  readonly names: { readonly en: readonly string[] } & { readonly [L in ReadLanguage]?: readonly string[] };
   readonly forms: readonly string[];
   readonly turned?: Readonly<Record<string, string>>;
   readonly way?: 'out' | 'in' | 'crossing';
@@ -73,39 +76,39 @@ const TRIPLE_TURNS = {
 
 export const FIGURE_ROWS: readonly FigureRow[] = [
   // Single actions
-  single('step', { en: ['step', 'place', 'put', 'set', 'move', 'plant', 'open', 'land'], de: ['Schritt', 'setzen', 'Schritte', 'absetzen', 'stellen', 'abstellen', 'aufsetzen', 'treten', 'hinstellen', 'aufstellen'], fr: ['pas', 'pose', 'poser', 'posant', 'placer', 'mettre', 'reposer', 'ouvrir', 'piétiner'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', share: 'steps' }),
-  single('walk', { en: ['walk', 'prissy walk', 'camel walk', 'swivel walk', 'boogie walk'], de: ['gehen', 'Walk'], fr: ['marche', 'marcher'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
-  single('run', { en: ['run', 'jog'], de: ['laufen'], fr: ['courir', 'course'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
-  single('cross', { en: ['cross'], de: ['kreuzen', 'kreuzt', 'kreuze'], fr: ['croiser', 'croise'] }, ['1: A * +T'], { direction: 'cross' }),
-  single('close', { en: ['close', 'bring', 'step together', 'step beside', 'step close', 'join', 'meet'], de: ['heransetzen', 'schließen', 'schließt', 'beistellen', 'ransetzen', 'dransetzen', 'heranstellen', 'ranstellen', 'anstellen', 'nachstellen', 'beisetzen', 'danebenstellen', 'danebensetzen', 'zurückstellen', 'dazustellen', 'zusammenstellen', 'heranschließen'], fr: ['assembler', 'assemble', 'rassemble', 'rassembler', 'ramener', 'ramène', 'rejoindre', 'fermer', 'joindre', 'rapprocher'] }, ['1: A tog +T']),
-  single('weight-change', { en: ['change weight', 'change weight on', 'change weight onto', 'change weight to'], de: ['Gewicht wechseln', 'Gewichtswechsel'], fr: ['changer de poids', "changer d'appui", 'changement de poids', "changement d'appui"] }, ['1: A place'], { rides: true }),
-  single('lock', { en: ['lock'], fr: ['bloquer', 'verrouiller'] }, ['1: A lock +T']),
+  single('step', { en: ['step', 'place', 'put', 'set', 'move', 'plant', 'open', 'land'], de: ['Schritt', 'setzen', 'Schritte', 'absetzen', 'stellen', 'abstellen', 'aufsetzen', 'treten', 'hinstellen', 'aufstellen'], fr: ['pas', 'pose', 'poser', 'posant', 'placer', 'mettre', 'reposer', 'ouvrir', 'piétiner'], nl: ['stap', 'stappen', 'zetten', 'plaatsen'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', share: 'steps' }),
+  single('walk', { en: ['walk', 'prissy walk', 'camel walk', 'swivel walk', 'boogie walk'], de: ['gehen', 'Walk'], fr: ['marche', 'marcher'], nl: ['lopen', 'loop', 'wandelen'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
+  single('run', { en: ['run', 'jog'], de: ['laufen'], fr: ['courir', 'course'], nl: ['rennen'] }, ['1: A * +T'], { direction: 'forward', run: 'A *, B *', fills: true, share: 'steps' }),
+  single('cross', { en: ['cross'], de: ['kreuzen', 'kreuzt', 'kreuze'], fr: ['croiser', 'croise'], nl: ['kruis', 'kruisen', 'kruist'] }, ['1: A * +T'], { direction: 'cross' }),
+  single('close', { en: ['close', 'bring', 'step together', 'step beside', 'step close', 'join', 'meet'], de: ['heransetzen', 'schließen', 'schließt', 'beistellen', 'ransetzen', 'dransetzen', 'heranstellen', 'ranstellen', 'anstellen', 'nachstellen', 'beisetzen', 'danebenstellen', 'danebensetzen', 'zurückstellen', 'dazustellen', 'zusammenstellen', 'heranschließen'], fr: ['assembler', 'assemble', 'rassemble', 'rassembler', 'ramener', 'ramène', 'rejoindre', 'fermer', 'joindre', 'rapprocher'], nl: ['sluit', 'sluiten', 'sluit aan', 'aansluiten', 'bijsluiten', 'bijzetten'] }, ['1: A tog +T']),
+  single('weight-change', { en: ['change weight', 'change weight on', 'change weight onto', 'change weight to'], de: ['Gewicht wechseln', 'Gewichtswechsel'], fr: ['changer de poids', "changer d'appui", 'changement de poids', "changement d'appui"], nl: ['gewicht wisselen', 'wissel gewicht'] }, ['1: A place'], { rides: true }),
+  single('lock', { en: ['lock'], fr: ['bloquer', 'verrouiller'], nl: ['haak achter'] }, ['1: A lock +T']),
   single('ball', { en: ['ball'], fr: ['plante'] }, ['1: A ball * small +T'], { direction: 'together' }),
-  single('stomp', { en: ['stomp', 'stamp'], de: ['stampfen', 'aufstampfen'], fr: ['taper du pied', 'frapper du pied', 'stomper', 'frapper'] }, ['1: A stomp * +T'], { direction: 'place', run: 'A stomp *, B stomp *', care: 'landing' }),
+  single('stomp', { en: ['stomp', 'stamp'], de: ['stampfen', 'aufstampfen'], fr: ['taper du pied', 'frapper du pied', 'stomper', 'frapper'], nl: ['stamp', 'stampen'] }, ['1: A stomp * +T'], { direction: 'place', run: 'A stomp *, B stomp *', care: 'landing' }),
   single('stomp-both', { en: ['stomp both', 'stomp both feet'], de: ['mit beiden stampfen'], fr: ['taper des deux pieds'] }, ['1: AB jump place'], { care: 'landing' }),
   single('stomp-up', { en: ['stomp up', 'up stomp'] }, ['1: [A stomp-up *]'], { direction: 'place', care: 'landing' }),
-  single('touch', { en: ['touch', 'tip'], de: ['tippen', 'auftippen', 'tippt', 'Tipp', 'Tip', 'tupfen', 'auftupfen', 'antupfen'], fr: ['touche', 'toucher'] }, ['1: [A touch *] +T'], { direction: 'together' }),
+  single('touch', { en: ['touch', 'tip'], de: ['tippen', 'auftippen', 'tippt', 'Tipp', 'Tip', 'tupfen', 'auftupfen', 'antupfen'], fr: ['touche', 'toucher'], nl: ['tik', 'tikken', 'aantikken', 'tik aan'] }, ['1: [A touch *] +T'], { direction: 'together' }),
   single('tap', { en: ['tap'], de: ['antippen'], fr: ['taper', 'tapoter'] }, ['1: [A tap *] +T'], { direction: 'place' }),
-  single('point', { en: ['point', 'toe point'], de: ['Fußspitze'], fr: ['pointe', 'pointer'] }, ['1: [A point *] +T'], { direction: 'side', bare: 'foot' }),
-  single('toe', { en: ['toe', 'touch toe', 'toe touch', 'toe tap'], de: ['Spitze', 'Spitzen', 'Zehe', 'Zehen', 'Zehenspitze'], fr: ['pointe de pied', 'pointe du pied'] }, ['1: [A toe *] +T'], { direction: 'forward' }),
-  single('heel', { en: ['heel', 'heel dig', 'heel touch', 'dig heel', 'touch heel', 'heel forward', 'heel tap', 'tap heel', 'dig'], de: ['Ferse', 'Hacke', 'Fersen', 'Hacken'], fr: ['talon'] }, ['1: [A heel *] +T'], { direction: 'forward' }),
-  single('kick', { en: ['kick', 'low kick', 'swing', 'swing foot', 'swing leg'], de: ['kicken', 'kickt'], fr: ['kick', 'coup de pied', 'lancer', 'lancer la jambe', 'lancer le pied'] }, ['1: [A kick *] +T'], { direction: 'forward' }),
+  single('point', { en: ['point', 'toe point'], de: ['Fußspitze'], fr: ['pointe', 'pointer'], nl: ['punt', 'wijs'] }, ['1: [A point *] +T'], { direction: 'side', bare: 'foot' }),
+  single('toe', { en: ['toe', 'touch toe', 'toe touch', 'toe tap'], de: ['Spitze', 'Spitzen', 'Zehe', 'Zehen', 'Zehenspitze'], fr: ['pointe de pied', 'pointe du pied'], nl: ['teen', 'tenen'] }, ['1: [A toe *] +T'], { direction: 'forward' }),
+  single('heel', { en: ['heel', 'heel dig', 'heel touch', 'dig heel', 'touch heel', 'heel forward', 'heel tap', 'tap heel', 'dig'], de: ['Ferse', 'Hacke', 'Fersen', 'Hacken'], fr: ['talon'], nl: ['hak', 'hiel', 'hakken'] }, ['1: [A heel *] +T'], { direction: 'forward' }),
+  single('kick', { en: ['kick', 'low kick', 'swing', 'swing foot', 'swing leg'], de: ['kicken', 'kickt'], fr: ['kick', 'coup de pied', 'lancer', 'lancer la jambe', 'lancer le pied'], nl: ['schop', 'trap'] }, ['1: [A kick *] +T'], { direction: 'forward' }),
   single('flick', { en: ['flick'] }, ['1: [A flick *] +T'], { direction: 'back' }),
-  single('hitch', { en: ['hitch', 'knee up', 'lift knee', 'lift', 'raise knee', 'lift foot', 'lift leg', 'raise foot'], de: ['Knie anheben', 'anheben', 'hochziehen', 'heben', 'hochheben', 'Knie hochziehen', 'Knie heben', 'Knie hoch', 'hoch'], fr: ['lever le genou', 'lever genou', 'monter le genou', 'genou levé', 'lever'] }, ['1: [A hitch] +T'], { rides: true }),
+  single('hitch', { en: ['hitch', 'knee up', 'lift knee', 'lift', 'raise knee', 'lift foot', 'lift leg', 'raise foot'], de: ['Knie anheben', 'anheben', 'hochziehen', 'heben', 'hochheben', 'Knie hochziehen', 'Knie heben', 'Knie hoch', 'hoch'], fr: ['lever le genou', 'lever genou', 'monter le genou', 'genou levé', 'lever'], nl: ['til knie op', 'knie optillen', 'knie omhoog', 'knie heffen'] }, ['1: [A hitch] +T'], { rides: true }),
   single('hook', { en: ['hook'] }, ['1: [A hook *] +T'], { direction: 'cross', rides: true }),
-  single('brush', { en: ['brush'], de: ['schwingen'], fr: ['brosser', 'brosse', 'effleurer le sol', 'effleure le sol', 'effleurer'] }, ['1: [A brush *] +T'], { direction: 'forward' }),
+  single('brush', { en: ['brush'], de: ['schwingen'], fr: ['brosser', 'brosse', 'effleurer le sol', 'effleure le sol', 'effleurer'], nl: ['veeg'] }, ['1: [A brush *] +T'], { direction: 'forward' }),
   single('scuff', { en: ['scuff'], de: ['schleifen', 'schrubben'] }, ['1: [A scuff *] +T'], { direction: 'forward' }),
-  single('sweep', { en: ['sweep', 'ronde', 'circle foot', 'swing round'], de: ['Sweep', 'Halbkreis', 'Kreisbogen'], fr: ['sweep', 'rond de jambe', 'demi-cercle'] }, ['1: [A sweep *] +T'], { rides: true }),
-  single('drag', { en: ['drag', 'slide in', 'draw', 'draw in', 'pull in'], de: ['heranziehen', 'ziehen', 'heranschleifen', 'anziehen'], fr: ['traîner', 'glisser vers'] }, ['1: [A drag *]'], { direction: 'together', rides: true }),
-  single('big-step', { en: ['big step', 'large step', 'long step'], de: ['großer Schritt'], fr: ['grand pas'] }, ['1: A * large +T'], { direction: 'side' }),
-  single('slide', { en: ['slide', 'step drag', 'side drag'], fr: ['glisser'] }, ['1-2: A * large, [B drag tog]', '1: A * large', '1-3: A * large, [B drag tog], [B touch tog]', '1-4: A * large, [B drag tog], [B drag tog], [B touch tog]'], { direction: 'side', bare: 'side' }),
-  single('hold', { en: ['hold', 'pause', 'wait', 'freeze', 'stay'], de: ['halten', 'Pause', 'warten'], fr: ['pause', 'attendre'] }, ['1: - hold'], { run: '- hold', fills: true }),
+  single('sweep', { en: ['sweep', 'ronde', 'circle foot', 'swing round'], de: ['Sweep', 'Halbkreis', 'Kreisbogen'], fr: ['sweep', 'rond de jambe', 'demi-cercle'], nl: ['zwaai'] }, ['1: [A sweep *] +T'], { rides: true }),
+  single('drag', { en: ['drag', 'slide in', 'draw', 'draw in', 'pull in'], de: ['heranziehen', 'ziehen', 'heranschleifen', 'anziehen'], fr: ['traîner', 'glisser vers'], nl: ['sleep', 'bijtrekken', 'slepen'] }, ['1: [A drag *]'], { direction: 'together', rides: true }),
+  single('big-step', { en: ['big step', 'large step', 'long step'], de: ['großer Schritt'], fr: ['grand pas'], nl: ['grote stap'] }, ['1: A * large +T'], { direction: 'side' }),
+  single('slide', { en: ['slide', 'step drag', 'side drag'], fr: ['glisser'], nl: ['glij'] }, ['1-2: A * large, [B drag tog]', '1: A * large', '1-3: A * large, [B drag tog], [B touch tog]', '1-4: A * large, [B drag tog], [B drag tog], [B touch tog]'], { direction: 'side', bare: 'side' }),
+  single('hold', { en: ['hold', 'pause', 'wait', 'freeze', 'stay'], de: ['halten', 'Pause', 'warten'], fr: ['pause', 'attendre'], nl: ['wacht', 'rust', 'wachten'] }, ['1: - hold'], { run: '- hold', fills: true }),
   single('rock', { en: ['rock', 'rock step', 'break', 'fall'], de: ['Rock', 'Wiegeschritt'], fr: ['rock step', 'pas rocké', 'bascule'] }, ['1-2 | 1&: A rock *, B recover +T', '1: A rock * +T'], { direction: 'side' }),
-  single('recover', { en: ['recover', 'replace', 'return', 'weight back', 'come back onto', 'come forward onto', 'rock back onto', 'transfer weight', 'shift weight', 'replace weight', 'return weight', 'put weight back', 'bring weight back', 'take weight back'], de: ['Gewicht zurück', 'Gewicht zurück verlagern', 'zurück verlagern', 'zurückbelasten', 'Gewicht zurückverlagern'], fr: ['retour', 'revenir', 'revient', 'remettre le poids', 'retour du poids', 'retour poids', 'revenir en appui', 'reprendre appui'] }, ['1: A recover +T']),
+  single('recover', { en: ['recover', 'replace', 'return', 'weight back', 'come back onto', 'come forward onto', 'rock back onto', 'transfer weight', 'shift weight', 'replace weight', 'return weight', 'put weight back', 'bring weight back', 'take weight back'], de: ['Gewicht zurück', 'Gewicht zurück verlagern', 'zurück verlagern', 'zurückbelasten', 'Gewicht zurückverlagern'], fr: ['retour', 'revenir', 'revient', 'remettre le poids', 'retour du poids', 'retour poids', 'revenir en appui', 'reprendre appui'], nl: ['gewicht terug', 'gewicht terug op'] }, ['1: A recover +T']),
   single('press', { en: ['press'] }, ['1: A press * +T'], { direction: 'diagonal forward' }),
   single('lunge', { en: ['lunge'] }, ['1: A lunge * +T'], { direction: 'side', care: 'bending' }),
-  single('sway', { en: ['sway', 'hip sway', 'sway hip'], de: ['Hüften schwingen', 'Hüften wiegen', 'Hüfte schwingen', 'Hüfte wiegen', 'wiegen', 'pendeln'], fr: ['balancer', 'balancer les hanches', 'balancement', 'balancement de hanches'] }, ['1: A sway side'], { run: 'A sway side, B sway side', fills: true }),
-  single('bump', { en: ['bump', 'hip bump', 'bump hip', 'hip', 'push hip', 'hip push', 'swing hip'], de: ['Hüftstoß', 'Hüfte', 'Hüften', 'Hüftschwung'], fr: ['coup de hanche', 'coups de hanches'] }, ['1: - bump'], { run: '- bump', fills: true, rides: true }),
+  single('sway', { en: ['sway', 'hip sway', 'sway hip'], de: ['Hüften schwingen', 'Hüften wiegen', 'Hüfte schwingen', 'Hüfte wiegen', 'wiegen', 'pendeln'], fr: ['balancer', 'balancer les hanches', 'balancement', 'balancement de hanches'], nl: ['heupen wiegen', 'wieg heupen', 'wiegen'] }, ['1: A sway side'], { run: 'A sway side, B sway side', fills: true }),
+  single('bump', { en: ['bump', 'hip bump', 'bump hip', 'hip', 'push hip', 'hip push', 'swing hip'], de: ['Hüftstoß', 'Hüfte', 'Hüften', 'Hüftschwung'], fr: ['coup de hanche', 'coups de hanches'], nl: ['heupstoot', 'heupen'] }, ['1: - bump'], { run: '- bump', fills: true, rides: true }),
   single('roll', { en: ['hip roll', 'body roll', 'roll hip', 'hip circle', 'circle hip'], de: ['Hüftkreisen'], fr: ['rouler les hanches'] }, ['1: - roll'], { run: '- roll', fills: true, rides: true, care: 'bending' }),
   single('dip', { en: ['dip', 'bend', 'bend knee', 'bend both knee', 'drop down', 'crouch', 'squat'], de: ['Knie beugen', 'beugen', 'in die Knie gehen'], fr: ['plier', 'plier les genoux', 'fléchir', 'fléchir les genoux'] }, ['1: - sit'], { rides: true, care: 'bending' }),
   single('sit', { en: ['sit'], de: ['absitzen'] }, ['1: - sit'], { rides: true, care: 'bending' }),
@@ -114,30 +117,30 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('bounce', { en: ['bounce', 'bounce heel', 'heel bounce', 'lift and drop heel', 'lift and lower heel', 'raise and lower heel', 'bounce both heels'] }, ['1: - bounce'], { run: '- bounce', fills: true, share: 'all' }),
   single('shimmy', { en: ['shimmy'] }, ['1: - shimmy'], { run: '- shimmy', fills: true, rides: true }),
   single('knee-pop', { en: ['knee pop', 'pop knee'] }, ['1: [A knee-pop]'], { rides: true }),
-  single('swivel', { en: ['swivel', 'swivel heel', 'heel swivel', 'swivel toe', 'toe swivel'], de: ['Fersen drehen', 'Ferse drehen', 'Hacken drehen', 'Spitzen drehen'], fr: ['pivoter les talons', 'pivoter talons'] }, ['1: AB swivel +T'], { run: 'AB swivel', fills: true, bare: 'direction', care: 'turning' }),
+  single('swivel', { en: ['swivel', 'swivel heel', 'heel swivel', 'swivel toe', 'toe swivel'], de: ['Fersen drehen', 'Ferse drehen', 'Hacken drehen', 'Spitzen drehen'], fr: ['pivoter les talons', 'pivoter talons'], nl: ['hakken draaien', 'draai hakken'] }, ['1: AB swivel +T'], { run: 'AB swivel', fills: true, bare: 'direction', care: 'turning' }),
   single('twist', { en: ['twist', 'twist heel', 'heel twist'] }, ['1: AB twist +T'], { run: 'AB twist', fills: true, bare: 'direction', care: 'turning' }),
   single('heel-split', { en: ['heel split', 'split heel', 'heel spread', 'butterfly', 'pigeon toe', 'both heels out', 'both heels in', 'both heels apart', 'both heels together'], de: ['Heel Split', 'beide Fersen auseinander', 'beide Fersen zusammen'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction' }),
   single('toe-fan', { en: ['toe fan', 'fan toe', 'fan', 'toe split'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction' }),
   single('heel-fan', { en: ['heel fan'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction' }),
   single('applejack', { en: ['applejack'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction', care: 'turning' }),
   single('swivet', { en: ['swivet'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction', care: 'turning' }),
-  single('jump', { en: ['jump', 'jump both', 'jump on both', 'land on both'], de: ['springen', 'Sprung'], fr: ['saut', 'sauter', 'sauter sur les deux pieds', 'sauter à pieds joints'] }, ['1: AB jump * +T'], { direction: 'place', run: 'A *, B *', care: 'landing' }),
+  single('jump', { en: ['jump', 'jump both', 'jump on both', 'land on both'], de: ['springen', 'Sprung'], fr: ['saut', 'sauter', 'sauter sur les deux pieds', 'sauter à pieds joints'], nl: ['spring', 'springen', 'sprong'] }, ['1: AB jump * +T'], { direction: 'place', run: 'A *, B *', care: 'landing' }),
   single('jump-on', { en: ['jump on', 'land on', 'jump on to', 'jump onto'], de: ['springen auf'], fr: ['sauter sur'] }, ['1: A * +T'], { direction: 'place', care: 'landing' }),
   single('hop', { en: ['hop', 'scoot'], de: ['hüpfen', 'hopsen'], fr: ['sautiller'] }, ['1: B hop *'], { direction: 'place', care: 'landing' }),
   single('leap', { en: ['leap'] }, ['1: A * large'], { direction: 'forward', care: 'landing' }),
-  single('clap', { en: ['clap', 'clap hand'], de: ['klatschen'], fr: ['frapper dans les mains', 'taper dans les mains', 'taper des mains', 'frapper des mains'] }, ['1: - clap'], { run: '- clap', fills: true, rides: true }),
-  single('snap', { en: ['snap', 'snap finger', 'click finger'], de: ['schnippen'], fr: ['claquer des doigts'] }, ['1: - snap'], { rides: true }),
+  single('clap', { en: ['clap', 'clap hand'], de: ['klatschen'], fr: ['frapper dans les mains', 'taper dans les mains', 'taper des mains', 'frapper des mains'], nl: ['klap', 'klappen', 'klap in handen'] }, ['1: - clap'], { run: '- clap', fills: true, rides: true }),
+  single('snap', { en: ['snap', 'snap finger', 'click finger'], de: ['schnippen'], fr: ['claquer des doigts'], nl: ['knip', 'vingerknip'] }, ['1: - snap'], { rides: true }),
   single('slap', { en: ['slap'] }, ['1: - slap'], { rides: true }),
   single('skate', { en: ['skate'] }, ['1: A skate diag-fwd'], { run: 'A skate diag-fwd, B skate diag-fwd', fills: true }),
-  single('drop', { en: ['drop', 'drop heel', 'heel drop', 'lower heel', 'heel down', 'put heel down'], de: ['Ferse senken', 'Ferse absenken', 'Hacke absenken', 'Ferse aufsetzen', 'Ferse abstellen', 'Hacke senken'], fr: ['talon au sol', 'poser le talon', 'poser talon', 'baisser talon', 'abaisser talon', 'baisser le talon', 'abaisser le talon', 'descendre le talon'] }, ['1: A drop']),
+  single('drop', { en: ['drop', 'drop heel', 'heel drop', 'lower heel', 'heel down', 'put heel down'], de: ['Ferse senken', 'Ferse absenken', 'Hacke absenken', 'Ferse aufsetzen', 'Ferse abstellen', 'Hacke senken'], fr: ['talon au sol', 'poser le talon', 'poser talon', 'baisser talon', 'abaisser talon', 'baisser le talon', 'abaisser le talon', 'descendre le talon'], nl: ['hak neer', 'hak laten zakken'] }, ['1: A drop']),
   single('out-out', { en: ['out out'] }, ['1-2 | &1 | 1&: A out, B out']),
   single('in-in', { en: ['in in', 'back in in'] }, ['1-2 | &1 | 1&: A in, B tog']),
-  single('turn', { en: ['turn', 'spin', 'turning', 'rotate', 'rotating', 'rotation'], de: ['Drehung', 'drehen'], fr: ['tour', 'tourner'] }, ['1: - turn +T'], { bare: 'way', care: 'turning' }),
+  single('turn', { en: ['turn', 'spin', 'turning', 'rotate', 'rotating', 'rotation'], de: ['Drehung', 'drehen'], fr: ['tour', 'tourner'], nl: ['draai', 'draaien', 'draaiing'] }, ['1: - turn +T'], { bare: 'way', care: 'turning' }),
   single('unwind', { en: ['unwind', 'reverse pivot', 'reverse turn'], de: ['ausdrehen'], fr: ['dérouler'] }, ['1: AB unwind +T', '1-2: AB unwind +T, - hold'], { way: 'crossing', amount: 24, bare: 'way', care: 'turning' }),
   single('pivot', { en: ['pivot', 'pivot turn', 'step pivot', 'step turn'], de: ['Pivot', 'auf beiden Ballen', 'auf beiden Fußballen'], fr: ['pivot', 'pivoter'] }, ['1-2 | 1& | &1: A fwd, B pivot +T', '1: B pivot +T'], { way: 'in', amount: 24, bare: 'way', care: 'turning' }),
 
   // Rocks and mambos
-  row('rocking-chair', 'rocks', { en: ['rocking chair', 'syncopated rocking chair', 'rocking horse'], de: ['Schaukelstuhl'], fr: ['chaise à bascule'] }, ['1-4 | 1&2&: A rock fwd, B recover, A rock back, B recover']),
+  row('rocking-chair', 'rocks', { en: ['rocking chair', 'syncopated rocking chair', 'rocking horse'], de: ['Schaukelstuhl'], fr: ['chaise à bascule'], nl: ['schommelstoel'] }, ['1-4 | 1&2&: A rock fwd, B recover, A rock back, B recover']),
   row('mambo', 'rocks', { en: ['mambo', 'mambo step'] }, ['1&2 | 1-3: A rock *, B recover, A tog +T'], { direction: 'forward' }),
   row('cross-mambo', 'rocks', { en: ['cross mambo', 'cross rock side'] }, ['1&2 | 1-3: A rock cross, B recover, A side +T']),
   row('rock-and-cross', 'rocks', { en: ['rock and cross', 'side rock cross', 'rock cross', 'side rock and cross'] }, ['1&2 | 1-3: A rock side, B recover +T, A cross'], { bare: 'foot' }),
@@ -146,9 +149,9 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('scissor', 'rocks', { en: ['scissor', 'scissor step', 'scissor cross'] }, ['1&2 | 1-3: A side, B tog, A cross']),
 
   // Triples
-  row('shuffle', 'triples', { en: ['shuffle', 'triple step', 'cha cha cha', 'triple', 'cha cha'], de: ['Shuffle', 'Wechselschritt'], fr: ['pas chassé', 'triple pas', 'pas triple'] }, ['1&2: A *, B tog, A * +T'], { direction: 'forward', turned: TRIPLE_TURNS, bare: 'foot' }),
+  row('shuffle', 'triples', { en: ['shuffle', 'triple step', 'cha cha cha', 'triple', 'cha cha'], de: ['Shuffle', 'Wechselschritt'], fr: ['pas chassé', 'triple pas', 'pas triple'], nl: ['wisselpas', 'aansluitpas'] }, ['1&2: A *, B tog, A * +T'], { direction: 'forward', turned: TRIPLE_TURNS, bare: 'foot' }),
   row('step-together-step', 'triples', { en: ['step together step', 'step close step', 'side together side', 'side close side', 'step together step touch', 'side together side touch', 'side close side touch'] }, ['1-4: A *, B tog, A * +T, [B touch tog]', '1-3 | 1&2: A *, B tog, A * +T'], { direction: 'side', bare: 'side' }),
-  row('chasse', 'triples', { en: ['chasse', 'side shuffle', 'side triple', 'shuffle side', 'side triple step'], de: ['Chassé'], fr: ['chassé', 'pas chassé de côté'] }, ['1&2: A side, B tog, A side +T'], { bare: 'side', turned: { ...TRIPLE_TURNS, 'out 1/4': 'A side, B tog, A fwd +1/4', 'in 1/4': 'A side, B tog, A back +1/4' } }),
+  row('chasse', 'triples', { en: ['chasse', 'side shuffle', 'side triple', 'shuffle side', 'side triple step'], de: ['Chassé'], fr: ['chassé', 'pas chassé de côté'], nl: ['zijwaartse wisselpas', 'zijwaartse aansluitpas'] }, ['1&2: A side, B tog, A side +T'], { bare: 'side', turned: { ...TRIPLE_TURNS, 'out 1/4': 'A side, B tog, A fwd +1/4', 'in 1/4': 'A side, B tog, A back +1/4' } }),
   row('lindy', 'triples', { en: ['lindy', 'lindy step', 'lindy basic', 'chasse rock back'] }, ['1&2 3-4: A side, B tog, A side, B rock back, A recover'], { bare: 'side' }),
   row('cross-shuffle', 'triples', { en: ['cross shuffle', 'crossing shuffle', 'crossing triple', 'cross triple', 'cross and cross'], de: ['Kreuz Shuffle', 'gekreuzter Shuffle', 'Kreuz Chassé'], fr: ['chassé croisé', 'shuffle croisé'] }, ['1&2 | 1-3: A cross, B side, A cross +T', '1&2&3: A cross, B side small, A cross, B side small, A cross +T'], { share: 'crosses', bare: 'foot' }),
   row('behind-shuffle', 'triples', { en: ['behind shuffle'] }, ['1&2: A behind, B side, A behind']),
@@ -187,9 +190,9 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('pony', 'triples', { en: ['pony', 'pony step'] }, ['1&2: A *, B place, A place'], { direction: 'back' }),
 
   // Lines to the side
-  row('vine', 'lines', { en: ['vine', 'grapevine', 'grape vine'], de: ['Vine', 'Weinranke', 'Weinstock', 'Ranke'], fr: ['vigne'] }, ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'], { bare: 'side', way: 'out', turned: { 'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]', 'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4' } }),
+  row('vine', 'lines', { en: ['vine', 'grapevine', 'grape vine'], de: ['Vine', 'Weinranke', 'Weinstock', 'Ranke'], fr: ['vigne'], nl: ['wijnrank'] }, ['1-4: A side, B behind, A side +T, [B touch tog]', '1-3: A side, B behind, A side +T'], { bare: 'side', way: 'out', turned: { 'out 1/4': 'A side, B behind, A fwd +1/4, [B touch tog]', 'out 1/2': 'A side, B behind, A fwd +1/4, [B touch tog] +1/4' } }),
   row('rolling-vine', 'lines', { en: ['rolling vine', 'rolling grapevine', 'three step turn', '3 step turn', 'turning vine', 'rolling turn', 'rolling full turn'], fr: ['vigne tournée', 'vigne roulée', 'vine roulée', 'vine tournée'] }, ['1-4: A fwd +1/4, B back +1/2, A side +1/4, [B touch tog]', '1-3 | 1&2: A fwd +1/4, B back +1/2, A side +1/4'], { bare: 'side', way: 'out', amount: 48, definite: true, turned: { '1 1/4': 'A fwd +1/4, B back +1/2, A fwd +1/2, [B touch tog]' }, care: 'turning' }),
-  row('weave', 'lines', { en: ['weave'], de: ['Weave'] }, ['1-4 | 1&2&: A side, B behind, A side, B cross'], { bare: 'direction', run: 'A side, B behind, A side, B cross', fills: true, share: 'steps' }),
+  row('weave', 'lines', { en: ['weave'], de: ['Weave'], nl: ['vlecht'] }, ['1-4 | 1&2&: A side, B behind, A side, B cross'], { bare: 'direction', run: 'A side, B behind, A side, B cross', fills: true, share: 'steps' }),
   row('behind-side-cross', 'lines', { en: ['behind side cross'] }, ['1&2 | 1-3: A behind, B side +T, A cross'], { bare: 'foot' }),
   row('side-together', 'lines', { en: ['side together', 'side close'] }, ['1-2 | 1&: A side, B tog'], { bare: 'side' }),
   row('two-side-steps', 'lines', { en: ['side together side together', 'side close side close', 'step together step together'] }, ['1-4 | 1&2&: A side, B tog, A side, B tog'], { bare: 'side' }),
@@ -223,14 +226,14 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('cross-quarter-quarter-ball-cross', 'turns', { en: ['cross quarter quarter ball cross'] }, ['1-3&4 | 1-2 3&4: A cross, B back +1/4, A side +1/4, B ball tog small, A cross'], { way: 'out', amount: 24, definite: true, listed: true, bare: 'foot', care: 'turning' }),
   row('diamond', 'turns', { en: ['diamond', 'diamond fallaway', 'fallaway', 'fallaway diamond', 'diamond step'] }, ['1&2 3&4 | 1-6: A cross, B side, A back +1/8, B back, A side +1/8, B fwd'], { way: 'out', amount: 12, definite: true, bare: 'foot' }),
   row('spiral', 'turns', { en: ['spiral', 'spiral turn'] }, ['1-2: A fwd, [B hook cross] +T', '1: [A hook cross] +T'], { way: 'in', amount: 48, definite: true, bare: 'way', care: 'turning' }),
-  row('full-turn', 'turns', { en: ['full turn', 'full turn forward'], de: ['ganze Drehung'], fr: ['tour complet'] }, ['1-2 | 1&: A back +1/2, B fwd +1/2', '1&2 | 1-3: A place +1/2, B place +1/4, A place +1/4', '1: - turn +T'], { way: 'in', amount: 48, definite: true, bare: 'way', run: 'A *, B *', direction: 'forward', share: 'steps', care: 'turning' }),
+  row('full-turn', 'turns', { en: ['full turn', 'full turn forward'], de: ['ganze Drehung'], fr: ['tour complet'], nl: ['hele draai'] }, ['1-2 | 1&: A back +1/2, B fwd +1/2', '1&2 | 1-3: A place +1/2, B place +1/4, A place +1/4', '1: - turn +T'], { way: 'in', amount: 48, definite: true, bare: 'way', run: 'A *, B *', direction: 'forward', share: 'steps', care: 'turning' }),
   row('jazz-box', 'boxes', { en: ['jazz box', 'jazz square', 'jazzbox', 'jazz'], de: ['Jazzbox', 'Kasten'] }, ['1-4 | 1&2&: A cross, B back, A side +T, B fwd', '1-3 | 1&2: A cross, B back, A side +T'], { way: 'out', bare: 'foot', turned: { '1/2': 'A cross, B back +1/4, A side +1/4, B fwd' } }),
   row('jazz-triangle', 'boxes', { en: ['jazz triangle'] }, ['1-3 | 1&2: A cross, B back, A side +T'], { way: 'out', bare: 'foot' }),
   row('rumba-box', 'boxes', { en: ['rumba box', 'box step', 'box', 'rhumba box', 'full rumba box'] }, ['1-8: A side, B tog, A fwd, - hold, B side, A tog, B back, - hold', '1&2 3&4: A side, B tog, A fwd, B side, A tog, B back', '1-4: A side, B tog, A fwd, - hold']),
   row('half-box', 'boxes', { en: ['half rumba box', 'half box', 'rumba box forward half', 'rumba box forward', 'rumba', 'rumba step'] }, ['1-4: A side, B tog, A *, - hold', '1&2 | 1-3: A side, B tog, A *'], { direction: 'forward' }),
 
   // Struts, heels, toes
-  row('toe-strut', 'struts', { en: ['toe strut', 'toe heel strut', 'strut'], de: ['Toe Strut', 'Spitze Hacke', 'Spitze Ferse'] }, ['1-2 | 1&: [A toe *] +T, A drop'], { direction: 'forward', bare: 'foot' }),
+  row('toe-strut', 'struts', { en: ['toe strut', 'toe heel strut', 'strut'], de: ['Toe Strut', 'Spitze Hacke', 'Spitze Ferse'], nl: ['teen hak'] }, ['1-2 | 1&: [A toe *] +T, A drop'], { direction: 'forward', bare: 'foot' }),
   row('heel-strut', 'struts', { en: ['heel strut'] }, ['1-2 | 1&: [A heel *] +T, A drop'], { direction: 'forward', bare: 'foot' }),
   row('hip-walk', 'struts', { en: ['hip walk', 'toe strut with hip bump', 'walking hip bump', 'toe strut hip bump'] }, ['1&2: [A toe *] +T, - bump, A drop'], { direction: 'forward', bare: 'foot' }),
   row('heel-switch', 'struts', { en: ['heel switches', 'heel switch'] }, ['1&2&: [A heel fwd], A tog, [B heel fwd], B tog', '1&2: [A heel fwd], A tog, [B heel fwd]', '1&: [A heel fwd], A tog'], { run: '[A heel fwd], A tog, [B heel fwd], B tog' }),
@@ -238,10 +241,10 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   row('heel-jack', 'struts', { en: ['heel jack'] }, ['&1&2: A back small, [B heel fwd], B tog, A tog', '&1&: A back small, [B heel fwd], B tog', '&1: A back small, [B heel fwd]'], { bare: 'direction' }),
   row('vaudeville', 'struts', { en: ['vaudeville', 'vaudeville step', 'cross back heel'] }, ['1&2&: A cross, B side, [A heel diag-fwd], A tog', '1&2: A cross, B side, [A heel diag-fwd]']),
   row('heel-hook', 'struts', { en: ['heel hook', 'heel hook heel together'] }, ['1-4: [A heel fwd], [A hook cross], [A heel fwd], A tog', '1-2 | 1&: [A heel fwd], [A hook cross]']),
-  row('k-step', 'struts', { en: ['K step'] }, ['1-8: A diag-fwd, [B touch tog], B diag-back, [A touch tog], A diag-back, [B touch tog], B diag-fwd, [A touch tog]']),
+  row('k-step', 'struts', { en: ['K step'], nl: ['K stap'] }, ['1-8: A diag-fwd, [B touch tog], B diag-back, [A touch tog], A diag-back, [B touch tog], B diag-fwd, [A touch tog]']),
   row('half-k-step', 'struts', { en: ['half K step', 'K step forward half', 'first half of a K step'] }, ['1-4: A diag-fwd, [B touch tog], B diag-back, [A touch tog]']),
   row('a-step', 'struts', { en: ['A step', 'reverse V step'] }, ['1-4 | 1&2&: A diag-back, B diag-back, A fwd, B tog']),
-  row('v-step', 'struts', { en: ['V step', 'out out in in'], de: ['V Schritt'], fr: ['pas en V'] }, ['1-4 | 1&2&: A diag-fwd, B diag-fwd, A in, B tog']),
+  row('v-step', 'struts', { en: ['V step', 'out out in in'], de: ['V Schritt'], fr: ['pas en V'], nl: ['V stap'] }, ['1-4 | 1&2&: A diag-fwd, B diag-fwd, A in, B tog']),
   row('charleston', 'struts', { en: ['charleston', 'charleston step'] }, ['1-4: A fwd, [B kick fwd], B back, [A touch back]']),
   row('wizard', 'struts', { en: ['wizard', 'wizard step', 'Dorothy', 'Dorothy step'] }, ['1-2&: A diag-fwd, B lock, A diag-fwd small']),
   row('heel-grind', 'struts', { en: ['heel grind', 'grind heel'] }, ['1-2 | 1&: A heel! fwd, B recover +T'], { way: 'out', care: 'turning' }),

@@ -5,7 +5,7 @@ import { plainLetters } from '../lexicon/letters';
 import { amountWords, CIRCLE, type Way } from '../model/turns';
 import type { Direction } from '../model/actions';
 import { type Foot } from '../model/feet';
-import { FIGURE_ROWS, LANGUAGES, type FigureRow } from './figures';
+import { FIGURE_ROWS, READ_LANGUAGES, type FigureRow } from './figures';
 import { speller } from './misspelt';
 import { fusedId, KNOWN_IDS, mannersOf, PLACES_NAMED, type Manner } from './manners';
 import { readForm, readPattern, type Form, type PatternStep } from './notation';
@@ -83,7 +83,7 @@ export function turnedPattern(figure: Figure, lead: Foot, turn: number): readonl
 
 const nameWords = (name: string): string[] => name.split(/[\s-]+/).map(plainLetters);
 
-const ALL_NAMES = FIGURE_ROWS.flatMap((row) => LANGUAGES.flatMap((language) => row.names[language] ?? []));
+const ALL_NAMES = FIGURE_ROWS.flatMap((row) => READ_LANGUAGES.flatMap((language) => row.names[language] ?? []));
 
 /** Words that stand as they are: they open a name, or say something beside one. */
 const FIXED: ReadonlySet<string> = new Set([
@@ -197,7 +197,7 @@ export const NAME_LIST: readonly {
   readonly figure: Figure;
   readonly language: string;
 }[] = FIGURES.flatMap((figure) =>
-  LANGUAGES.flatMap((language) =>
+  READ_LANGUAGES.flatMap((language) =>
     (figure.names[language] ?? []).map((name) => ({
       name: canonicalName(name).join(' '),
       figure,

@@ -2,7 +2,7 @@ import type { Moment } from '../../dancing/dance';
 import { isFoot } from '../../model/feet';
 import type { Proposal } from '../../model/findings';
 import { placeOfTick, TICKS_A_COUNT } from '../../model/ticks';
-import { mirrorWords } from '../../rewriting/mirror-words';
+import { mirrorWords } from '../../rewriting/mirror';
 import type { PlanEntry } from '../../reading/script';
 import { wallsOf } from '../../walls/table';
 import {
