@@ -130,6 +130,8 @@ function readingsOf(calls: readonly Call[]): Reading[] {
       [...brought],
       brought.size * COST.styling,
     );
+  const gathered = withFeetBehind(calls);
+  if (gathered.length < calls.length) without(gathered, NONE, COST.apart);
   const parted = calls.length > 1 ? calls.flatMap(apart) : calls;
   if (parted.length > calls.length) without(parted, NONE, COST.apart);
   const turned = calls.flatMap(turnApart);
@@ -149,6 +151,24 @@ const isOnlyGesture = (call: Call | undefined): boolean =>
   call.figure?.family === 'single' &&
   call.figure.forms[0].steps[0].effect === 'none' &&
   !call.foot;
+
+const isBareFoot = ({ foot, nameSpan, direction, turn, unread, repeat, more }: Call): boolean =>
+  foot !== undefined && !nameSpan && !direction && !turn && !more && unread.length === 0 && repeat === 1;
+
+/** `walk forward, right, left, right`: the feet of the walk, and no steps beside it. */
+function withFeetBehind(calls: readonly Call[]): readonly Call[] {
+  const gathered: Call[] = [];
+  for (let index = 0; index < calls.length; index++) {
+    const call = calls[index];
+    const goesOn = call.figure?.run && call.nameSpan && !call.foot && !call.feet && call.repeat === 1 && !call.detail;
+    let end = index + 1;
+    while (goesOn && calls[end] && isBareFoot(calls[end])) end += 1;
+    const feet = calls.slice(index + 1, end).flatMap(({ foot }) => foot ?? []);
+    gathered.push(feet.length > 1 ? { ...call, feet, foot: feet[0], footSpan: calls[index + 1].footSpan } : call);
+    if (feet.length > 1) index = end - 1;
+  }
+  return gathered;
+}
 
 /** `step right together`: the step, and the other foot closing to it. */
 const apart = (call: Call): readonly Call[] =>

@@ -415,6 +415,12 @@ class Dancer {
       if (foot === weight) return { ...action, effect: 'none' };
       return foot ? { ...action, foot, effect: 'takes' } : action;
     }
+    // `stomp R beside L keeping the weight on L`; `draw L up to R and put the weight on it`.
+    const names = action.foot !== null && isFoot(claim);
+    if (names && action.word === 'stomp' && claim !== action.foot && claim === this.state.weight)
+      return { ...action, word: 'stomp up', effect: 'none' };
+    if (names && action.effect === 'none' && claim === action.foot && call.figure?.manners.has('comesIn'))
+      return { ...action, effect: 'takes' };
     // `bounce heels three times, weight ends on L`
     if (action.word === 'bounce' && isFoot(this.state.weight) && claim === otherFoot(this.state.weight))
       return { ...action, effect: 'takes', foot: claim };

@@ -137,7 +137,8 @@ function layRepeat(
   const tooMuch = (): LaidGroup[] => [{ ...layGroup(line, group, 0, next, false), tooMuch: true }];
   if (own.length >= MOST_GROUPS) return tooMuch();
   const all = repeatedGroups(repeat, own, earlier, whole);
-  const counts = withoutRunning(repeat.counts, running) ?? lastCounts(repeat.last ?? asManyCounts(group, repeat, all, own), all);
+  const counts =
+    withoutRunning(repeat.counts, running) ?? lastCounts(repeat.last ?? asManyCounts(group, repeat, all, own), all);
   const limit = counts ? tickOfCount(counts.to + 1) : Infinity;
   const source = counts
     ? all.filter(

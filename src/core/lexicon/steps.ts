@@ -99,6 +99,7 @@ const SHORT: Rows<string> = [
   ['side shuffle', { en: 'ss' }],
   ['touch', { en: 'tch', fr: 'touche' }],
   ['night club', { en: 'nightclub' }],
+  ['point', { en: 'pt pnt' }],
   ['and', { en: 'n' }],
   ['step', { en: 'stepping stepped' }],
   ['links drehung', { de: 'linksdrehung' }],

@@ -46,7 +46,7 @@ export function wordedOpening(line: string): { readonly heading: Heading; readon
 }
 
 const ENUMERATED =
-  /^(?:\(?(\d{1,2})(?:[).:]|\s+[-–—](?=\s+\p{L}))|[A-H](\d{1,2})|([A-Za-z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/u;
+  /^(?:\(?(\d{1,2})(?:[).:]|[ºª°][).:]?|\s+[-–—](?=\s+\p{L}))|[A-H](\d{1,2})|([A-Za-z])\)|\(([A-Za-z])\)|([IVX]{1,4})[.):])(?:\s+|$)/u;
 const RANGE = pattern('word? (|[? from:number -|to until:number )|]?');
 const LONGEST_RANGE = 60;
 

@@ -168,7 +168,8 @@ export const isSteppedTwice = ({ figure: before, sides }: Draft, figure: Figure)
 /** A gesture that lasts is done again on every count, a turn on both feet takes its time; a step is only slow. */
 export function takeTime(draft: Draft, counts: number): void {
   const [step] = draft.figure?.forms[0].steps ?? [];
-  if (step?.effect === 'none' && step.word !== 'turn') draft.repeat = counts;
+  const isRun = draft.figure?.run !== undefined && draft.figure.fills === true;
+  if (isRun || (step?.effect === 'none' && step.word !== 'turn')) draft.repeat = counts;
   else if (step?.role === 'AB' && !draft.figure?.fills) draft.lasts = counts;
 }
 

@@ -35,7 +35,8 @@ interface SaidCounts {
 }
 
 /** What stands behind a number that makes it none: `1/4`, `9:00`, `2x`, `1st`; `1and2` and `5a6` count. */
-const NO_COUNT = /^(?:\s*[/°¼½¾x]\s*\d|:\d|\.\d|\s+\.\s*\d|\s*[/°¼½¾x]|\d|(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L})/iu;
+const NO_COUNT =
+  /^(?:\s*[/°ºª¼½¾x]\s*\d|:\d|\.\d|\s+\.\s*\d|\s*[/°ºª¼½¾x]|\d|(?!and|und|et|to|bis|[ea](?!\p{L}))\p{L})/iu;
 
 const signOf = ([, number, joint, range, part]: RegExpExecArray): string =>
   number !== undefined ? String(numberOf(number)) : joint ? '&' : range ? '-' : (part ?? ' ');
@@ -116,7 +117,7 @@ function openingNumbers(text: string, start: number): Counts | undefined {
   const plain = bracket === undefined ? readCounts(text, item) : undefined;
   const spoken = countsSaid(text, from);
   if (!spoken) return plain;
-  const said = isHeaded || !spoken.inWords ? (oneByOne(text, from, spoken) ?? spoken) : spoken;
+  const said = oneByOne(text, from, spoken, isHeaded) ?? spoken;
   const close = bracket === undefined ? undefined : reach(CLOSING_BRACKET, text, said.counts.span.to);
   if (bracket !== undefined && close === undefined) return plain;
   // "One step forward" says how many; "one and two, ..." counts.
@@ -125,17 +126,17 @@ function openingNumbers(text: string, start: number): Counts | undefined {
   return { ...said.counts, span: { from: start, to: close ?? said.counts.span.to } };
 }
 
-const PAIR = new RegExp(`^(\\d{1,2}|${SAID})\\s+(?:and|und|et|en)\\s+(\\d{1,2}|${SAID})(?=\\s*[.:,–—-])`, 'iu');
+const PAIR = new RegExp(`^(\\d{1,2}|${SAID})\\s+(?:and|und|et|en)\\s+(\\d{1,2}|${SAID})(?=(\\s*[.:,–—-])?)`, 'iu');
 
-/** `Counts 1 and 2.` are two whole counts; `one and two` are three moments. */
-function oneByOne(text: string, from: number, said: SaidCounts): SaidCounts | undefined {
+/** `Counts 1 and 2.` are two whole counts; `one and two` are three moments. Each can be the other, where the steps are as many. */
+function oneByOne(text: string, from: number, said: SaidCounts, isHeaded: boolean): SaidCounts | undefined {
   const pair = PAIR.exec(text.slice(from));
   const [first, second] = pair ? [numberOf(pair[1]), numberOf(pair[2])] : [];
-  if (!pair || first === undefined || second !== first + 1) return undefined;
-  const [opening, , closing] = said.counts.ticks;
-  return closing === undefined
-    ? undefined
-    : { ...said, counts: { ...said.counts, ticks: [opening, closing], parted: said.counts.ticks } };
+  const { ticks } = said.counts;
+  if (!pair || first === undefined || second !== first + 1 || ticks.length !== 3) return undefined;
+  const whole = [ticks[0], ticks[2]];
+  const isWhole = pair[3] !== undefined && (isHeaded || !said.inWords);
+  return { ...said, counts: { ...said.counts, ...(isWhole ? { ticks: whole, parted: ticks } : { parted: whole }) } };
 }
 
 const saysAsMuch = ({ problem, ticks, floating }: Counts, said: Counts): boolean =>
@@ -200,20 +201,23 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
 /** What stands before counts that are another line's, or how many: `repeat 1-4`, `walls 2-5`. */
 const NAMES_COUNTS =
   /(?:\b(?:repeat|counts?|cts|beats?|as|of|and|with|walls?|sections?|wie|takte?|z[aä]hlzeiten?|abschnitte?|w[aä]nde?|von|temps|comme|murs?|de|für|for|on|auf|to|face|facing)|\d|\/|:)\s*$/i;
-const AT_END = /\s(?:[-–—|:]\s*)?(&?\d{1,2}(?:(?:\s?[-–&,]\s?|\s)\d{1,2})*&?)\s*[.|]?\s*$/;
+const MAY_END = /\s(?:[-–—|:]\s*)?(?=&?\d{1,2}(?![\d:/]))/g;
 
-/** `Vine right, touch left   1-4`: a column of counts at the right. One number alone stands well apart: it may be an hour. */
+/** `Vine right, touch left   1-4`: a column of counts at the right, or counts in a row. One number alone stands well apart: it may be an hour. */
 function countsAtEnd(text: string, start: number): CountedStretch[] {
-  const match = AT_END.exec(text.slice(start));
-  if (!match) return [];
-  const at = start + match.index;
-  const before = text.slice(start, at);
-  const isApart = /\s\s$/.test(text.slice(start, at + 1)) || match[0].includes('|');
-  const own = match[1].replace(/[–—]/g, '-');
-  const counts = readCounts(`${own} `);
-  const isColumn = counts && !counts.problem && (counts.ticks.length > 1 || (isApart && Number(own) <= 8));
-  if (!isColumn || !/\p{L}/u.test(before) || NAMES_COUNTS.test(before)) return [];
-  return [{ from: start, to: at, counts: { ...counts, span: { from: at, to: text.length } } }];
+  const end = text.trimEnd().replace(/\s*[.|]$/, '').length;
+  for (const { index, 0: gap } of text.slice(start).matchAll(MAY_END)) {
+    const at = start + index;
+    const before = text.slice(start, at);
+    const counts = countsSaid(text.slice(0, end), at + gap.length)?.counts;
+    if (!counts || counts.span.to !== end) continue;
+    const isApart = /\s\s$/.test(text.slice(start, at + 1)) || gap.includes('|');
+    const own = Number(text.slice(at + gap.length, end));
+    const isColumn = counts.ticks.length > 1 || (isApart && own <= 8);
+    if (!isColumn || !/\p{L}/u.test(before) || NAMES_COUNTS.test(before)) return [];
+    return [{ from: start, to: at, counts: { ...counts, span: { from: at, to: text.length } } }];
+  }
+  return [];
 }
 
 /** `... (1 2 3) then tap left (4)`: one number goes on with what stands before. */
