@@ -152,8 +152,8 @@ const isOnlyGesture = (call: Call | undefined): boolean =>
   call.figure.forms[0].steps[0].effect === 'none' &&
   !call.foot;
 
-const isBareFoot = ({ foot, nameSpan, direction, turn, unread, repeat, more }: Call): boolean =>
-  foot !== undefined && !nameSpan && !direction && !turn && !more && unread.length === 0 && repeat === 1;
+const isBareFoot = ({ foot, nameSpan, turn, unread, repeat, more }: Call): boolean =>
+  foot !== undefined && !nameSpan && !turn && !more && unread.length === 0 && repeat === 1;
 
 /** `walk forward, right, left, right`: the feet of the walk, and no steps beside it. */
 function withFeetBehind(calls: readonly Call[]): readonly Call[] {
@@ -162,7 +162,7 @@ function withFeetBehind(calls: readonly Call[]): readonly Call[] {
     const call = calls[index];
     const goesOn = call.figure?.run && call.nameSpan && !call.foot && !call.feet && call.repeat === 1 && !call.detail;
     let end = index + 1;
-    while (goesOn && calls[end] && isBareFoot(calls[end])) end += 1;
+    while (goesOn && calls[end]?.figure === call.figure && isBareFoot(calls[end])) end += 1;
     const feet = calls.slice(index + 1, end).flatMap(({ foot }) => foot ?? []);
     gathered.push(feet.length > 1 ? { ...call, feet, foot: feet[0], footSpan: calls[index + 1].footSpan } : call);
     if (feet.length > 1) index = end - 1;

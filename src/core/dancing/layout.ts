@@ -25,6 +25,8 @@ export interface LaidGroup {
   readonly shares?: boolean;
   /** It repeats more than is danced again: nothing of it is. */
   readonly tooMuch?: true;
+  /** It repeats what takes other counts than it has itself. */
+  readonly misfit?: { readonly takes: number; readonly has: number };
   /** Moments without a call: holds that nobody wrote. */
   readonly empty: readonly number[];
 }
@@ -159,24 +161,34 @@ function layRepeat(
   const start = counts ? tickOfCount(counts.from) : Math.max(first, 0);
   const length = Math.min(limit, greatest(source.map(({ end }) => end))) - start;
   const mirrored = repeat.mirrored || (repeat.lead !== undefined && leadOf(source) === otherFoot(repeat.lead));
+  const misfit = misfitOf(group, Math.ceil((length * repeat.times) / TICKS_A_COUNT));
   return Array.from(
     { length: repeat.times },
     (_, time) => (group.counts ? group.counts.ticks[0] - running : next) - start + time * length,
-  ).flatMap((shift) =>
-    source.map(({ group: { calls }, ticks: all, end, empty }) => {
-      const again = calls.map((call) => copiedTo(mirrored ? mirrorCall(call) : call, repeat.span));
-      const ticks = all.filter((tick) => tick < limit);
-      return {
-        line,
-        group: { ...group, calls: again },
-        ticks: ticks.map((tick) => tick + shift),
-        end: Math.min(end, limit) + shift,
-        allotted: cutUnits(chooseCalls(again, all).units, ticks.length),
-        asides: [],
-        empty: empty.filter((tick) => tick < limit).map((tick) => tick + shift),
-      };
-    }),
-  );
+  )
+    .flatMap((shift) =>
+      source.map(({ group: { calls }, ticks: all, end, empty }) => {
+        const again = calls.map((call) => copiedTo(mirrored ? mirrorCall(call) : call, repeat.span));
+        const ticks = all.filter((tick) => tick < limit);
+        return {
+          line,
+          group: { ...group, calls: again },
+          ticks: ticks.map((tick) => tick + shift),
+          end: Math.min(end, limit) + shift,
+          allotted: cutUnits(chooseCalls(again, all).units, ticks.length),
+          asides: [],
+          ...(misfit && { misfit }),
+          empty: empty.filter((tick) => tick < limit).map((tick) => tick + shift),
+        };
+      }),
+    )
+    .map((again, index) => (index === 0 ? again : { ...again, misfit: undefined }));
+}
+
+function misfitOf({ counts }: CallGroup, takes: number): LaidGroup['misfit'] {
+  if (!counts || counts.floating || counts.ticks.length === 0) return undefined;
+  const has = Math.ceil((counts.end - counts.ticks[0]) / TICKS_A_COUNT);
+  return has === takes ? undefined : { takes, has };
 }
 
 /** `21-24 repeat 17-20` in a sheet that is numbered through. */

@@ -36,7 +36,14 @@ export interface Asides {
   /** What claims nothing and is no step: kept as it was said. */
   readonly notes: Marks['notes'];
   /** The foot that the line says it begins with, and where. */
-  readonly lead?: { readonly foot: Foot; readonly span: Span };
+  readonly lead?: Lead;
+}
+
+export interface Lead {
+  readonly foot: Foot;
+  readonly span: Span;
+  /** It is said where they go, not which foot goes first: `cross, side, behind, side, going left`. */
+  readonly goes: boolean;
 }
 
 const WORD = /[\p{L}\d]+(?:[:'’][\p{L}\d]+)*/gu;
@@ -70,7 +77,7 @@ const NAMED =
   /[,;–—-]\s*(?:and\s+)?(?:that(?:'|’)s|that\s+is|this\s+is|there(?:'|’)s|das\s+(?:ist|war)|c(?:'|’)est|voilà)\s+(?:it|all|your|the|our|called|ein|eine|dein|deine|der|die|das|un|une|ton|ta|votre|le|la)\b[^,.;:]*/giu;
 /** `right jazz box without a turn`, `right then`, `of course`, `if you like`: said, and no step. */
 const IDLE =
-  /(?:\b(?:and|then)\s+)?\b(?:put|place|take)\s+(?:the\s+|your\s+)?weight\s+on(?:to)?\s+it\b|\b(?:(?:with\s+)?(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)(?:\s+at\s+all)?|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|(?<=(?:^|[,;(])\s*(?:\d[\d\s&-]*)?)(?:with\s+)?(?:the\s+|your\s+|both\s+)?(?:feet\s+(?:slightly\s+|shoulder[\s-]width\s+)?(?:apart|together)|füße\s+(?:auseinander|geschlossen|zusammen)|(?:les\s+)?pieds\s+(?:écartés|joints))(?=\s*[,;)])|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish)|(?:während|during|pendant)\s+(?:(?:der|the|les)\s+)?(?:zählzeiten|counts|temps)\s+\d\s*(?:und|and|et|-|bis|to|à)\s*\d\s+[^.;:()]+|(?<=\d,?\s+)home(?=\s*$)|(?<=[,;(]\s*)like\s+an?\s+[\p{L}\s'’-]{2,40}(?=[,;:.)]))(?!\p{L})/giu;
+  /(?:\b(?:and|then)\s+)?\b(?:(?:with\s+)?(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)(?:\s+at\s+all)?|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|(?<=(?:^|[,;(])\s*(?:\d[\d\s&-]*)?)(?:with\s+)?(?:the\s+|your\s+|both\s+)?(?:feet\s+(?:slightly\s+|shoulder[\s-]width\s+)?(?:apart|together)|füße\s+(?:auseinander|geschlossen|zusammen)|(?:les\s+)?pieds\s+(?:écartés|joints))(?=\s*[,;)])|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish)|(?:während|during|pendant)\s+(?:(?:der|the|les)\s+)?(?:zählzeiten|counts|temps)\s+\d\s*(?:und|and|et|-|bis|to|à)\s*\d\s+[^.;:()]+|(?<=\d,?\s+)home(?=\s*$)|(?<=[,;(]\s*)like\s+an?\s+[\p{L}\s'’-]{2,40}(?=[,;:.)]))(?!\p{L})/giu;
 /** Counts said once more among the steps: `bounce three times (6, 7, 8)`. */
 const COUNTS_AGAIN = /\(\s*\d{1,2}(?:\s*(?:[,&-]|and)\s*\d{1,2})+\s*\)/gi;
 const MAY_SAY =
@@ -147,7 +154,7 @@ function explained(text: string, start: number): string {
   return `${text.slice(0, match.index)}:${' '.repeat(to - match.index - 1)}${text.slice(to)}`;
 }
 
-function leadIn(text: string, start: number): { foot: Foot; span: Span; all: Span } | undefined {
+function leadIn(text: string, start: number): (Lead & { all: Span }) | undefined {
   const match = LEAD.exec(text);
   const side = match?.slice(1).find(Boolean);
   const foot = side && sideNamed(side);
@@ -157,6 +164,7 @@ function leadIn(text: string, start: number): { foot: Foot; span: Span; all: Spa
   const from = match.index + match[0].lastIndexOf(side);
   return {
     foot,
+    goes: match[1] !== undefined,
     span: { from, to: from + side.length },
     all: { from: match.index, to: match.index + match[0].length },
   };
@@ -211,6 +219,7 @@ function weightsIn(words: readonly Word[], vocabulary: Vocabulary): { span: Span
     }
     const before = words.slice(first, index).map(({ text }) => text);
     const isDenied = words[index].text.startsWith('un') || before.some((word) => DENIES.test(word));
+    weight ??= isDenied || words[last].text !== 'it' ? undefined : onlyFootBefore(words, first);
     const bearer = weight === undefined && !isDenied ? bearerBefore(words, first) : undefined;
     if (bearer) [first, weight] = [bearer.first, bearer.foot];
     if (isDenied) weight = 'none';
@@ -218,6 +227,14 @@ function weightsIn(words: readonly Word[], vocabulary: Vocabulary): { span: Span
     index = last;
   }
   return found;
+}
+
+/** `draw the left up and put the weight on it`: the one foot that the sentence names. */
+function onlyFootBefore(words: readonly Word[], before: number): Foot | undefined {
+  let from = before;
+  while (from > 0 && !words[from].opensClause) from -= 1;
+  const feet = new Set(words.slice(from, before).flatMap(({ text }) => sideNamed(text) ?? []));
+  return feet.size === 1 ? [...feet][0] : undefined;
 }
 
 /** `..., left bears the weight`, `..., LF belastet`: the foot opens the clause. */

@@ -201,7 +201,7 @@ class CallReader extends CallWalk {
   /** `side R with a touch`, `D et toucher G`: the words before the joint are a step. */
   private isStepBefore(draft: Draft, figure: Figure, length: number): boolean {
     // `1/2 turn right and R beside L step`: the joint stands before the step itself.
-    if (this.joint === 'and' && !this.isRightBehindJoint()) return false;
+    if (this.joint !== 'none' && !this.isRightBehindJoint()) return false;
     if (this.joint === 'and')
       return (
         small.isWholeStep(draft) ||

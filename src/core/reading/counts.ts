@@ -90,7 +90,7 @@ function isCountHere(text: string, match: RegExpExecArray, begun: boolean, lastE
     }
     return match[3] === '&' && /^\s*[\d]/.test(after);
   }
-  if (/^\s*\//.test(after) || /^[¼½¾⅛]/.test(after) || /^[:.]\d/.test(after)) return false;
+  if (/^\s*\//.test(after) || /^[¼½¾⅛ºª°]/.test(after) || /^[:.]\d/.test(after)) return false;
   if (/^(st|nd|rd|th)\b/i.test(after)) return false;
   // `32 count, 4 wall`: facts, no counts to dance.
   if (/^[\s-]*(counts?|walls?|beats?|bpm|bars?)\b/i.test(after)) return false;

@@ -3,12 +3,12 @@ import type { Span } from '../model/text';
 import { Memory } from '../model/memory';
 import { greatest, least as leastOf } from '../model/numbers';
 import { TICKS_A_COUNT } from '../model/ticks';
-import { readAsides } from './asides';
+import { readAsides, type Lead } from './asides';
 import { readCalls, type Call } from './calls';
 import type { Counts } from './counts';
 import { countsBehind, NOUN, openingCounts, saidStretches, type CountedStretch } from './count-words';
 import { HALF_COUNT } from '../vocabulary/notation';
-import { isFoot } from '../model/feet';
+import { isFoot, otherFoot, type Foot } from '../model/feet';
 import { COMMON_VOCABULARY, KNOWN, meantBy, type Figure, type Vocabulary } from '../vocabulary';
 import { readRepeat, type Repeat } from '../grammar/repeat';
 import { readMarks, type Marks } from './marks';
@@ -142,7 +142,7 @@ function readMarked(
     const [calls, slips] = repeat ? [[], []] : readSpelt(words, from, vocabulary, counts !== undefined);
     misspelt.push(...slips);
     if (lead && index === 0 && calls[0] && isLedByNobody(calls[0]))
-      calls[0] = { ...calls[0], foot: lead.foot, footSpan: lead.span };
+      calls[0] = { ...calls[0], foot: footLeading(calls[0], lead), footSpan: lead.span };
     const said = repeat || !counts ? [] : stepsSaid(weightClaims, from, to);
     return {
       ...(counts && { counts: asManyAs(calls, counts) }),
@@ -220,6 +220,10 @@ function asManyAs(calls: readonly Call[], counts: Counts): Counts {
   );
   return counts.parted && steps === counts.parted.length ? { ...counts, ticks: counts.parted } : counts;
 }
+
+/** A cross goes away from its own foot. */
+const footLeading = ({ figure, direction }: Call, { foot, goes }: Lead): Foot =>
+  goes && (figure === KNOWN.cross || direction === 'cross' || direction === 'behind') ? otherFoot(foot) : foot;
 
 const isLedByNobody = ({ figure, foot, feet, travel }: Call): boolean =>
   figure !== undefined && figure.bare !== 'way' && !foot && !feet && !travel;

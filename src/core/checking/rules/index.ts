@@ -2,6 +2,7 @@
 import type { Rule } from '../rule';
 import { copiedTooMuch } from './copied-too-much';
 import { copiedFoot } from './copied-foot';
+import { repeatLength } from './repeat-length';
 import { countsClaimed } from './counts-claimed';
 import { countsGap } from './counts-gap';
 import { countsLeftOver } from './counts-left-over';
@@ -88,6 +89,7 @@ export const RULES: readonly Rule[] = [
   feetListed,
   copiedTooMuch,
   copiedFoot,
+  repeatLength,
   recoverWithoutRock,
   weightClaim,
   wallDoesNotLoop,
