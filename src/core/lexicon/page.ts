@@ -1,5 +1,5 @@
 /** Words that hold a sheet together. */
-import { lexiconOf, type Words } from './lexicon';
+import { lexiconOf, wordsOf, type Words } from './lexicon';
 import { plainLetters } from './letters';
 
 /** A stretch of a dance that is counted from 1, by whatever name. */
@@ -53,3 +53,12 @@ const keys = lexiconOf(KEYS);
 
 /** The name a fact is kept under; undefined where nobody calls one so. */
 export const factNamed = (word: string): string | undefined => keys.get(plainLetters(word));
+
+/** All of them, the longest first; `wand` opens lines of a plan as well. */
+export const FACT_NAMES: readonly string[] = KEYS.filter(
+  ([key]) => key !== 'section' && key !== 'style' && key !== 'notes',
+)
+  .flatMap(([, words]) => wordsOf(words))
+  .map((word) => word.replaceAll('_', ' '))
+  .filter((word) => word !== 'wand')
+  .sort((one, other) => other.length - one.length);

@@ -63,3 +63,12 @@ export function countedBehind(lines: readonly string[]): readonly string[] {
     return goesOn ? line.replace(ALONE, (_, count: string, end: string) => ` {${count}}${end}`) : line;
   });
 }
+
+/** `vine right (4)` again and again: how many counts, and no wall. Said by brackets that nobody else writes. */
+export function lengthsBehind(lines: readonly string[]): readonly string[] {
+  const numbers = lines.flatMap((line) => ALONE.exec(line)?.[1] ?? []);
+  const others = lines.filter((line) => BEHIND.test(line) && !ALONE.test(line)).length;
+  const usual = numbers.filter((number) => number === numbers[0]).length;
+  if (numbers.length < FEWEST || others > 0 || usual < numbers.length * MOSTLY) return lines;
+  return lines.map((line) => line.replace(ALONE, (_, count: string, end: string) => ` {${count}]${end}`));
+}

@@ -12,6 +12,7 @@ const WAITS = /\b(?:wait|intro\w*|start|begin\w*|after|vorspiel|einleitung|nach|
 const MINUTE = /\b(?:a|per|je|pro|par|la)\s+minute?\b/i;
 const LEADS = /\b(?:lead|starts?|begin\w*)\b/i;
 const BEGINS = /\b(?:wait|intro\w*|start|begin\w*|vorspiel|einleitung|attend\w*|wacht)\b/i;
+const PER_SECTION = /\b(?:each|every|jede[rs]?|chaque|elke)\b/i;
 const MOST_WORDS = 14;
 const NAMES_WALLS = /wall|wand|wänd|murs?\b|muur|muren/i;
 
@@ -56,6 +57,8 @@ function factOf(clause: string): KnownKey | undefined {
   if (words.some((word) => word.split('-').some(saysWeight)) || (LEADS.test(clause) && !isNumbered)) {
     if (words.some((word) => sideNamed(word) !== undefined || /^(?:both|beiden?)$/i.test(word))) return 'start';
   }
+  // `each patch is eight counts` is no fact of the whole.
+  if (isNumbered && PER_SECTION.test(clause)) return undefined;
   if (isNumbered) return numberFact(clause, words, numbers);
   return words.length <= 4 && words.every((word) => word.split('-').every(namesLevel)) ? 'level' : gluedFact(words);
 }

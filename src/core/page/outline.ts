@@ -9,6 +9,7 @@ import { planInProse } from './plan-prose';
 import {
   itemsIn,
   listedLines,
+  numberedNames,
   numbersAlone,
   rangedNames,
   rolesWithoutCounts,
@@ -39,7 +40,9 @@ export class Outline {
   ) {
     this.numbered = listedLines(raw, this.reader);
     // A script in our own manner says with `##` what its names are.
-    this.ranged = isMarked ? new Set() : new Set([...rangedNames(raw, this.reader), ...numbersAlone(raw)]);
+    this.ranged = isMarked
+      ? new Set()
+      : new Set([...rangedNames(raw, this.reader), ...numbersAlone(raw), ...numberedNames(raw)]);
     this.known = new Array<readonly Counts[] | undefined>(raw.length);
     this.next = new Int32Array(raw.length + 1).fill(raw.length);
     for (let index = raw.length - 1; index >= 0; index--)

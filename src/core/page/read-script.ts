@@ -23,7 +23,7 @@ import {
 } from '../reading/script';
 import { factsSaid } from './facts';
 import { gluedApart } from './glued';
-import { countedBehind, signsApart } from './count-signs';
+import { countedBehind, lengthsBehind, signsApart } from './count-signs';
 import { planInProse } from './plan-prose';
 import { isClear, isWhatever, isWholeTag, lengthSaid, nameOf, saysTheSame } from './plan-said';
 import { customarySection, LONGEST_LINE, Outline } from './outline';
@@ -93,7 +93,7 @@ class ScriptReader {
   ) {
     this.isMarked = isMarked(text);
     const cells = cellsApart(text.split('\n'));
-    this.raw = this.isMarked ? cells : countedBehind(signsApart(gluedApart(cells)));
+    this.raw = this.isMarked ? cells : lengthsBehind(countedBehind(signsApart(gluedApart(cells))));
     this.outline = new Outline(this.raw, own.vocabulary, this.isMarked);
     this.firstLine = this.raw.findIndex((line) => line.trim() !== '');
   }

@@ -2,6 +2,7 @@
  * What the whole sheet shows of a line where its own words leave it open: the numbers of a list are no counts, `9-16 Rocks` over the
  * lines that fill it is a name, and in a sheet that counts nothing the lines that are read to their end are its steps.
  */
+import { numberOf } from '../lexicon/numbers';
 import type { Counts } from '../reading/counts';
 import { countsNeeded, isWholeLine, namesSteps, type Length, type StepLine } from '../reading/line';
 import { bareHeading, headingLikeness, LEAST_LIKENESS, rangeOf } from './section-heading';
@@ -92,6 +93,18 @@ export function numbersAlone(raw: readonly string[]): ReadonlySet<number> {
   );
   return new Set(found.length > 1 && areInRow ? found : []);
 }
+
+/** `Patch one.`, `Patch two.`: the writer's own word for a section, numbered through. */
+export function numberedNames(raw: readonly string[]): ReadonlySet<number> {
+  const found = indicesOf(raw, (line) => numberNamed(line) !== undefined);
+  const [first] = found.map((at) => wordNamed(raw[at]));
+  const areInRow = found.every((at, index) => wordNamed(raw[at]) === first && numberNamed(raw[at]) === index + 1);
+  return new Set(found.length > 1 && areInRow ? found : []);
+}
+
+const NAMED = /^(\p{L}{3,}) (\p{L}+|\d{1,2})[.:–-]?$/u;
+const wordNamed = (line: string): string => NAMED.exec(line.trim())?.[1].toLowerCase() ?? '';
+const numberNamed = (line: string): number | undefined => numberOf(NAMED.exec(line.trim())?.[2] ?? '');
 
 /** `(2) rocking chair, step pivot`: sections that are numbered and told in a line each. For every such line how long its number is. */
 export function itemsIn(raw: readonly string[]): ReadonlyMap<number, number> {

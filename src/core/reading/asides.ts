@@ -203,31 +203,37 @@ const DENIES = /^(?:no|without|kein|ohne|sans|geen)$/;
 function weightsIn(words: readonly Word[], vocabulary: Vocabulary): { span: Span; weight?: WeightClaim }[] {
   const found: { span: Span; weight?: WeightClaim }[] = [];
   for (let index = 0; index < words.length; index++) {
-    if (!namesWeight(stem(words[index].text))) continue;
-    if (isInName(words, index, vocabulary)) continue;
+    if (!namesWeight(stem(words[index].text)) || isInName(words, index, vocabulary)) continue;
     let first = index;
     while (first > 0 && !words[first].opensClause && leadsToWeight(words[first - 1].text)) first -= 1;
-    let last = index;
-    let weight: WeightClaim | undefined;
-    while (last + 1 < words.length && !words[last + 1].opensClause) {
-      const next = words[last + 1].text;
-      const side = sideNamed(next);
-      if (side && weight === undefined) weight = side;
-      else if (/^(?:both|beiden?|deux)$/.test(next) && weight === undefined) weight = 'both';
-      else if (!goesOnFromWeight(next)) break;
-      last += 1;
-    }
-    const before = words.slice(first, index).map(({ text }) => text);
-    const isDenied = words[index].text.startsWith('un') || before.some((word) => DENIES.test(word));
-    weight ??= isDenied || words[last].text !== 'it' ? undefined : onlyFootBefore(words, first);
-    const bearer = weight === undefined && !isDenied ? bearerBefore(words, first) : undefined;
-    if (bearer) [first, weight] = [bearer.first, bearer.foot];
-    if (isDenied) weight = 'none';
-    found.push({ span: { from: words[first].from, to: words[last].to }, ...(weight && { weight }) });
-    index = last;
+    const ahead = weightAhead(words, index);
+    const said = words.slice(first, index).some(({ text }) => DENIES.test(text));
+    const isDenied = said || words[index].text.startsWith('un');
+    const own = ahead.weight ?? (words[ahead.last].text === 'it' ? onlyFootBefore(words, first) : undefined);
+    const bearer = own === undefined && !isDenied ? bearerBefore(words, first) : undefined;
+    const weight = isDenied ? 'none' : (own ?? bearer?.foot);
+    const span = { from: words[bearer?.first ?? first].from, to: words[ahead.last].to };
+    found.push({ span, ...(weight && { weight }) });
+    index = ahead.last;
   }
   return found;
 }
+
+/** What goes on from the noun: `weight ends on the left`. */
+function weightAhead(words: readonly Word[], index: number): { last: number; weight?: WeightClaim } {
+  let last = index;
+  let weight: WeightClaim | undefined;
+  while (last + 1 < words.length && !words[last + 1].opensClause) {
+    const next = words[last + 1].text;
+    const said = weight === undefined ? (sideNamed(next) ?? (BOTH.test(next) ? 'both' : undefined)) : undefined;
+    if (!said && !goesOnFromWeight(next)) break;
+    weight ??= said;
+    last += 1;
+  }
+  return { last, ...(weight && { weight }) };
+}
+
+const BOTH = /^(?:both|beiden?|deux)$/;
 
 /** `draw the left up and put the weight on it`: the one foot that the sentence names. */
 function onlyFootBefore(words: readonly Word[], before: number): Foot | undefined {

@@ -183,9 +183,7 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
   const stretches: CountedStretch[] = [];
   let from = start;
   for (const match of text.slice(start).matchAll(BEHIND)) {
-    // The page puts `(4)` in curly brackets where it is a count.
-    const alone = match[0].startsWith('{') ? openingCounts(match[1], 0) : nextAlone(match[1], stretches);
-    const counts = countsInBracket(match[1]) ?? alone;
+    const counts = shownByPage(match[0], match[1]) ?? countsInBracket(match[1]) ?? nextAlone(match[1], stretches);
     if (!counts) continue;
     const at = start + match.index;
     if (at < from || !/\p{L}/u.test(text.slice(from, at))) continue;
@@ -196,6 +194,13 @@ export function countsBehind(text: string, start: number): CountedStretch[] {
   if (stretches.length > 0) return stretches;
   const said = saidBehind(text, start);
   return said.length > 0 ? said : countsAtEnd(text, start);
+}
+
+/** The page puts `(4)` in curly brackets where it is a count, and in `{4]` where it says how many. */
+function shownByPage(bracket: string, inner: string): Counts | undefined {
+  if (!bracket.startsWith('{')) return undefined;
+  const length = bracket.endsWith(']') && /^\d{1,2}$/.test(inner) ? Number(inner) : 0;
+  return length > 0 && length <= 32 ? wholeCounts(length) : openingCounts(inner, 0);
 }
 
 /** What stands before counts that are another line's, or how many: `repeat 1-4`, `walls 2-5`. */

@@ -4,7 +4,7 @@ import type { Span } from '../model/text';
 import { plainLetters } from '../lexicon/letters';
 import { saysWeight } from '../lexicon/asides';
 import { numberOf, wordsApart } from '../lexicon/numbers';
-import { factNamed, unitOf, type FactUnit } from '../lexicon/page';
+import { FACT_NAMES, factNamed, unitOf, type FactUnit } from '../lexicon/page';
 import { sideNamed } from '../vocabulary/words';
 
 export const KNOWN_KEYS = [
@@ -57,10 +57,8 @@ function readHeaderLine(text: string, offset: number): HeaderEntry | undefined {
   };
 }
 
-/** Keys that may follow others in one line; `wand` and its kin open lines of a plan as well. */
-const IN_A_ROW =
-  'counts?|walls?|level|music|choreographer|choreographed by|author|intro|start|tempo|date|wände|musik|einleitung|beginn|niveau|schwierigkeit|musique|murs?|temps|comptes|départ|début|introduction';
-const SEVERAL = new RegExp(`\\s+(?=(?:${IN_A_ROW})\\s*:)`, 'i');
+/** Keys that follow others in one line. */
+const SEVERAL = new RegExp(`(?<=:.*)\\s+(?=(?:${FACT_NAMES.join('|')})\\s*:)`, 'iu');
 /** What parts a fact from the next one. */
 const PARTING = /[\s,;|/·•–—-]+$/;
 
@@ -83,8 +81,9 @@ const knownKey = (written: string): string => factNamed(written.toLowerCase()) ?
 
 export function readHeader(entries: readonly HeaderEntry[]): Header {
   const find = (key: KnownKey) => entries.find((entry) => entry.key === key);
-  const start = find('start') ?? entries.find((entry) => entry.key === 'weight');
-  const stated = start && readStartWeight(start.value);
+  const weight = entries.find(({ key }) => key.split(/[\s-]+/).some(saysWeight));
+  const start = weight ?? find('start');
+  const stated = start && readStartWeight(weight ? `${WEIGHT} ${weight.value}` : start.value);
   const section = Number(/\d+/.exec(find('section')?.value ?? '')?.[0]);
   const walls = readNumberFact(find('walls') ?? entries.find((entry) => entry.key === 'wall'), 'walls');
   const counts = readNumberFact(find('counts') ?? entries.find((entry) => entry.key === 'count'), 'counts');
@@ -97,6 +96,8 @@ export function readHeader(entries: readonly HeaderEntry[]): Header {
     ...(counts && { counts }),
   };
 }
+
+const WEIGHT = 'weight';
 
 /** The number beside its unit, `a four-wall dance of 32 counts`; else the first there is. */
 function readNumberFact(entry: HeaderEntry | undefined, unit: FactUnit): { value: number; span: Span } | undefined {

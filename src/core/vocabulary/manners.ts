@@ -56,6 +56,10 @@ const FUSED: Readonly<Record<string, string>> = {
   'heel ball-step': 'heel-ball-step',
   // With a small word: `stomp R up`.
   'stomp up': 'stomp-up',
+  // `cross R in front of the left shin`
+  'cross shin': 'hook',
+  'cross tibia': 'hook',
+  'cross schienbein': 'hook',
 };
 
 export const fusedId = (first: string, second: string): string | undefined => FUSED[`${first} ${second}`];
