@@ -5,7 +5,7 @@ import { hourOfFacing } from '../model/turns';
 import { labelOfTick } from '../model/ticks';
 import { readAsides } from './asides';
 import { readStepLine } from './line';
-import { signsIn } from './signs';
+import { signsIn } from '../grammar/steps/signs';
 
 /** `1 & 2: Shuffle R` for every stretch of counts with the words that belong to it. */
 const counted = (line: string): string[] =>

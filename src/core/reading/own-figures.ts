@@ -1,7 +1,7 @@
 /** The figures a script defines itself, and the vocabulary it is read with. Remembered by the words of the definitions. */
 import type { Figure } from '../vocabulary';
 import { vocabularyWith, type Vocabulary } from '../vocabulary';
-import { signsIn } from './signs';
+import { signsIn } from '../grammar/steps/signs';
 import { readOwnFigure, type OwnFigure } from '../vocabulary/own';
 
 export interface OwnFigures {

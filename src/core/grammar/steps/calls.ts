@@ -5,9 +5,9 @@
  * belongs to it. Nothing is dropped in silence: words that carry no meaning here are kept with their places in `unread`.
  * Which foot is free is not known here: a call that names no foot leaves it open for dancing.
  */
-import type { Foot } from '../model/feet';
-import { CIRCLE, readHour, type Facing, type Way } from '../model/turns';
-import { COMMON_VOCABULARY, findParted, KNOWN, placesNamed, type Figure, type Vocabulary } from '../vocabulary';
+import type { Foot } from '../../model/feet';
+import { CIRCLE, readHour, type Facing, type Way } from '../../model/turns';
+import { COMMON_VOCABULARY, findParted, KNOWN, placesNamed, type Figure, type Vocabulary } from '../../vocabulary';
 import {
   AMOUNT_WORDS,
   ARTICLES,
@@ -18,8 +18,9 @@ import {
   REPEAT_WORDS,
   SIDE_WORDS,
   WAY_WORDS,
-} from '../lexicon/steps';
+} from '../../lexicon/steps';
 import { CallWalk } from './call-walk';
+import { says } from '../../lexicon/joints';
 import { isSingle, type Call, type Draft } from './settle';
 import { readTokens, type Meant, type Token } from './tokens';
 import * as small from './call-words';
@@ -42,8 +43,7 @@ class CallReader extends CallWalk {
 
   private readNext(): void {
     const token = this.tokens[this.at];
-    if (token.kind === 'break' || token.word === 'then' || token.word === 'dann' || token.word === 'puis')
-      return this.endClause();
+    if (token.kind === 'break' || says('then', token.word)) return this.endClause();
     if (token.kind === 'colon') return this.startDetail();
     const spelt =
       token.kind === 'amount' || token.kind === 'number' ? this.vocabulary.findName(this.spelt, this.at) : undefined;
@@ -62,9 +62,9 @@ class CallReader extends CallWalk {
       if (parted) return this.takeParted(parted);
     }
     if (name && !this.isOnlyNoun(name)) return this.takeFigure(name.figure, name.length);
-    if (small.SOFT_JOINTS.has(token.word)) return this.takeJoint('and');
-    if (small.WITH_WORDS.has(token.word)) return this.takeJoint('with');
-    const shoulder = token.word === 'par' ? small.epauleAhead(this.words, this.at) : undefined;
+    if (says('and', token.word)) return this.takeJoint('and');
+    if (says('with', token.word)) return this.takeJoint('with');
+    const shoulder = says('before-shoulder', token.word) ? small.epauleAhead(this.words, this.at) : undefined;
     if (shoulder) return this.takeWay(shoulder.way, shoulder.length);
     if (this.takePhrase()) return;
     if (token.word in FOOT_WORDS || token.word in SIDE_WORDS) return this.takeSide(token);
@@ -146,7 +146,7 @@ class CallReader extends CallWalk {
     const { from, to, word } = this.tokens[this.at];
     if (word === 'a' && this.text[from] === 'a' && this.text[to] === ' ') return undefined;
     // `R to the side bumping hips`: where it goes, and no "side bump".
-    if (word === 'side' && /^(?:the|that|one)$/.test(this.words[this.at - 1] ?? '') && this.words[this.at - 2] === 'to')
+    if (word === 'side' && says('definite', this.words[this.at - 1]) && this.words[this.at - 2] === 'to')
       return undefined;
     return this.vocabulary.findName(this.spelt, this.at);
   }
@@ -231,7 +231,7 @@ class CallReader extends CallWalk {
     const ahead = this.words[this.at + 1];
     // `recover weight back on L`: two names of one figure.
     const before = ARTICLES.has(this.lastWord) ? this.words[this.at - 2] : this.lastWord;
-    const isPurpose = /^(?:to|zum|pour|in|into)$/.test(before ?? '');
+    const isPurpose = says('purpose', before);
     if (figure === draft.figure && (draft.sides.length === 0 || isPurpose) && this.lastWord !== this.words[this.at])
       return true;
     const hasFoot = ahead !== undefined && (ahead in SIDE_WORDS || ahead in FOOT_WORDS);
@@ -253,7 +253,7 @@ class CallReader extends CallWalk {
       this.finishCall();
     const draft = this.ensure();
     draft.turnWord = true;
-    if (draft.words === 0 && small.RIDING_WORDS.has(this.words[this.at])) draft.rides = true;
+    if (draft.words === 0 && says('riding', this.words[this.at])) draft.rides = true;
     this.mergeTurn(draft, figure === KNOWN.fullTurn ? { amount: CIRCLE } : {}, length);
     this.consume(draft, length);
     this.lastWasTurn = true;
@@ -298,7 +298,7 @@ class CallReader extends CallWalk {
   }
 
   /** `forward at 45 degrees R` goes to the corner; nobody turns. */
-  private isDiagonal = ({ value }: Token): boolean => value === CIRCLE / 8 && /^(?:at|im|zu)$/.test(this.lastWord);
+  private isDiagonal = ({ value }: Token): boolean => value === CIRCLE / 8 && says('at', this.lastWord);
 
   private takeDiagonal(): void {
     const draft = this.ensure();
@@ -309,18 +309,18 @@ class CallReader extends CallWalk {
 
   private takeNumber(token: Token): void {
     const next = this.words[this.at + 1];
-    if (this.lastWord === 'face' || this.lastWord === 'facing') return this.takeTarget(readHour(token.word), 1);
-    if (/^(?:times?|mal|fois)$/.test(next ?? '')) return this.takeRepeat(token.value, 2);
+    if (says('facing', this.lastWord)) return this.takeTarget(readHour(token.word), 1);
+    if (says('times', next)) return this.takeRepeat(token.value, 2);
     // `K step R, on 8 scuff R`
-    if (/^(?:on|auf|sur)$/.test(this.lastWord) && !this.draft?.figure && this.calls.length > 0) {
+    if (says('onto', this.lastWord) && !this.draft?.figure && this.calls.length > 0) {
       this.ensure().at = token.value;
       return this.skip(1);
     }
     // `2 premiers temps`
-    if (/^premiers?$/.test(next ?? '') && this.takePartOf(token.value, this.tokens[this.at + 2], 3)) return;
+    if (says('first-behind', next) && this.takePartOf(token.value, this.tokens[this.at + 2], 3)) return;
     // `turning 1/4 right on count 3`, `scuff left on 4` say when.
-    if (/^(?:on|auf|sur|count|counts|bei)$/.test(this.lastWord) && this.draft?.figure) return this.skip(1);
-    if (/^(?:counts?|beat|temps|comptes?|taktschlaege?)$/.test(next ?? '')) {
+    if (says('on', this.lastWord) && this.draft?.figure) return this.skip(1);
+    if (says('count', next)) {
       if (this.draft?.figure === KNOWN.hold) this.draft.repeat = Math.min(token.value, 16);
       if (this.draft) this.consume(this.draft, 2);
       else this.skip(2);
@@ -350,10 +350,9 @@ class CallReader extends CallWalk {
       if (Object.hasOwn(AMOUNT_WORDS, phrase)) return (this.takeAmount(AMOUNT_WORDS[phrase], length), true);
       if (Object.hasOwn(WAY_WORDS, phrase)) return (this.takeWay(WAY_WORDS[phrase], length), true);
       // `left crosses over on three` says when.
-      if (Object.hasOwn(REPEAT_WORDS, phrase) && /^(?:on|auf|sur|count|counts)$/.test(this.lastWord))
-        return (this.skip(length), true);
+      if (Object.hasOwn(REPEAT_WORDS, phrase) && says('on', this.lastWord)) return (this.skip(length), true);
       // `sweep R round over two counts` lasts so long.
-      const isLength = /^(?:counts?|beats?|temps)$/.test(this.words[this.at + length] ?? '');
+      const isLength = says('count', this.words[this.at + length]);
       if (Object.hasOwn(REPEAT_WORDS, phrase) && isLength && this.draft?.figure)
         return (this.takeLength(REPEAT_WORDS[phrase], length + 1), true);
       if (Object.hasOwn(REPEAT_WORDS, phrase)) return (this.takeRepeat(REPEAT_WORDS[phrase], length), true);
@@ -375,7 +374,7 @@ class CallReader extends CallWalk {
   }
 
   private takeDirection(phrase: string, length: number): boolean {
-    if (phrase === 'over' || phrase === 'ueber') {
+    if (says('over', phrase)) {
       const shoulder = small.shoulderAhead(this.words, this.at);
       if (shoulder) return (this.takeWay(shoulder.way, shoulder.length), true);
       // `half a turn over left`
@@ -384,13 +383,12 @@ class CallReader extends CallWalk {
         return (this.takeWay(side === 'R' ? 'right' : 'left', 2), true);
       if (this.tokens[this.at + 1]?.kind === 'number') return (this.skip(1), true);
     }
-    const isInFront = small.IN_FRONT_WORDS.has(phrase) && small.isOtherAhead(this.words, this.at, this.draft);
+    const isInFront = says('in-front', phrase) && small.isOtherAhead(this.words, this.at, this.draft);
     // `in` alone before a way of turning or a count says nothing: `in a quarter turn`.
-    if (phrase === 'in' && /^(a|an|un|une|einer?|die|der|das|den|dem)$/.test(this.words[this.at + 1] ?? ''))
-      return (this.skip(1), true);
-    if (/^towards?$/.test(phrase) && !small.isSideAhead(this.words, this.at)) return false;
+    if (phrase === 'in' && says('article', this.words[this.at + 1])) return (this.skip(1), true);
+    if (says('towards', phrase) && !small.isSideAhead(this.words, this.at)) return false;
     // `heel in front`: nothing is passed.
-    const isBefore = phrase === 'in front' && !small.isOtherAhead(this.words, this.at + 1, this.draft);
+    const isBefore = says('in-front-said', phrase) && !small.isOtherAhead(this.words, this.at + 1, this.draft);
     let direction = isInFront ? 'cross' : isBefore ? 'forward' : DIRECTION_WORDS[phrase];
     // `heel forward and back in place`: it comes home; `heel forward and back`, most of the time.
     const isHomeward = direction === 'together' || (direction === 'back' && this.isRightBehindJoint());
@@ -412,7 +410,7 @@ class CallReader extends CallWalk {
     if (!draft.direction || /^diagonal/.test(direction) || draft.direction === 'together') draft.direction = direction;
     else if (small.isFurtherPlace(draft, direction)) draft.places.push(direction);
     else if (draft.direction === 'side' && direction !== 'side' && !draft.figure) draft.direction = direction;
-    const objectAhead = isInFront || small.OBJECT_WORDS.has(phrase);
+    const objectAhead = isInFront || says('object', phrase);
     this.consume(draft, length);
     this.lastWasTurn = false;
     if (objectAhead) this.lastWord = 'over';
@@ -422,7 +420,7 @@ class CallReader extends CallWalk {
   private takeSide(token: Token): void {
     const foot = FOOT_WORDS[token.word] ?? SIDE_WORDS[token.word];
     const next = this.words[this.at + 1] ?? '';
-    const sure = token.word in FOOT_WORDS || /^(foot|fuss)$/.test(next);
+    const sure = token.word in FOOT_WORDS || says('foot', next);
     if (this.takeWallNamed(foot, next) || this.takeBodySide(next)) return;
     const way: Way = foot === 'R' ? 'right' : 'left';
     if (!sure && this.lastWasTurn && this.draft?.turn && this.draft.turn.way === undefined) return this.takeWay(way, 1);
@@ -436,13 +434,13 @@ class CallReader extends CallWalk {
   }
 
   private isAfterTo(): boolean {
-    return this.lastWord === 'the' ? this.words[this.at - 2] === 'to' : small.TOWARDS.has(this.lastWord);
+    return this.lastWord === 'the' ? this.words[this.at - 2] === 'to' : says('to', this.lastWord);
   }
 
   /** `turn to the left wall` */
   private takeWallNamed(foot: Foot, next: string): boolean {
     const { draft } = this;
-    if (!draft?.turnWord || draft.turn?.amount !== undefined || !/^(?:wall|wand|mur)$/.test(next)) return false;
+    if (!draft?.turnWord || draft.turn?.amount !== undefined || !says('wall', next)) return false;
     this.mergeTurn(draft, { amount: CIRCLE / 4, way: foot === 'R' ? 'right' : 'left' }, 2);
     this.consume(draft, 2);
     return true;
@@ -474,27 +472,29 @@ class CallReader extends CallWalk {
   /** `R forward L beside`: a second foot that goes somewhere of its own starts another step. */
   private opensNewStep(draft: Draft, next: string): boolean {
     if (draft.sides.length === 0 || this.lastWord === 'over') return false;
-    if (!draft.direction || small.OBJECT_WORDS.has(this.lastWord)) return false;
-    return Object.hasOwn(DIRECTION_WORDS, next) && !['side', 'diagonal', 'seite'].includes(next);
+    if (!draft.direction || says('object', this.lastWord)) return false;
+    return Object.hasOwn(DIRECTION_WORDS, next) && !says('side', next);
   }
 
   private takeOther(token: Token): void {
-    if (small.SAME_WORDS.has(token.word) && !this.draft && this.calls.length > 0) {
+    if (says('same', token.word) && !this.draft && this.calls.length > 0) {
       this.ensure().same = 'as it was';
       return this.consume(this.ensure(), 1);
     }
     if (this.draft) small.noteWord(this.draft, token, this.lastWord);
     if (small.saysNothing(token.word)) {
       // `to the left`, `over the left`: an article changes nothing.
-      const isArticle =
-        /^(the|a|an|your|den|dem|le|la|du|de|von|vom)$/.test(token.word) && /^(?:to|over)$/.test(this.lastWord);
+      const isArticle = says('article', token.word) && (says('to', this.lastWord) || says('over', this.lastWord));
       if (!isArticle) this.lastWord = token.word;
       this.at += 1;
       return;
     }
     if (this.takeFirstCounts(token)) return;
     // `with the left foot first`
-    if (token.word === 'first' && (this.lastWord in FOOT_WORDS || /^(?:foot|left|right)$/.test(this.lastWord)))
+    if (
+      says('first', token.word) &&
+      (this.lastWord in FOOT_WORDS || this.lastWord in SIDE_WORDS || says('foot', this.lastWord))
+    )
       return this.skip(1);
     const draft = this.ensure();
     draft.unread.push({ from: token.from, to: token.to });
@@ -505,12 +505,12 @@ class CallReader extends CallWalk {
   private takeFirstCounts(token: Token): boolean {
     const [number, noun] = this.tokens.slice(this.at + 1, this.at + 3);
     const counts = number?.kind === 'number' ? number.value : REPEAT_WORDS[number?.word ?? ''];
-    if (!/^(?:first|ersten?)$/.test(token.word) || !counts) return false;
+    if (!says('first', token.word) || !counts) return false;
     return this.takePartOf(counts, noun, 3);
   }
 
   private takePartOf(counts: number, noun: Token | undefined, length: number): boolean {
-    if (!noun || !/^(?:counts?|beats?|temps)$/.test(noun.word)) return false;
+    if (!noun || !says('count', noun.word)) return false;
     if (this.draft?.figure) this.finishCall();
     if (!this.calls.keepFirst(counts, noun)) return false;
     this.skip(length);

@@ -1,5 +1,5 @@
 /** A key of signs at the head of a sheet: `av avant, der derrière, T touche`, `RF = right foot`. It holds for that sheet. */
-import { isKnownWord } from '../vocabulary';
+import { isKnownWord } from '../../vocabulary';
 
 export type Signs = ReadonlyMap<string, readonly string[]>;
 

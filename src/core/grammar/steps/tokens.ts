@@ -1,9 +1,9 @@
 /** A line cut into words, with fractions, hours and separators told apart. Linear in the length of the line. */
-import { plainLetters } from '../lexicon/letters';
-import { CIRCLE } from '../model/turns';
-import { canonicalWord, compoundWords, findAbbreviation } from '../vocabulary';
-import { readAmountParts } from '../vocabulary/notation';
-import { FOOT_WORDS, SIDE_WORDS } from '../lexicon/steps';
+import { plainLetters } from '../../lexicon/letters';
+import { CIRCLE } from '../../model/turns';
+import { canonicalWord, compoundWords, findAbbreviation } from '../../vocabulary';
+import { readAmountParts } from '../../vocabulary/notation';
+import { FOOT_WORDS, SIDE_WORDS } from '../../lexicon/steps';
 import type { Signs } from './signs';
 
 export type TokenKind = 'word' | 'break' | 'colon' | 'amount' | 'hour' | 'number' | 'times' | 'open' | 'bracket';

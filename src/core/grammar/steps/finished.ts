@@ -1,6 +1,6 @@
 /** The calls of a line that are read to their end: what a clause adds to the one before it, or begins. */
-import type { Foot } from '../model/feet';
-import { joinSpans, type Span } from '../model/text';
+import type { Foot } from '../../model/feet';
+import { joinSpans, type Span } from '../../model/text';
 import * as small from './call-words';
 import {
   figureOnceMore,

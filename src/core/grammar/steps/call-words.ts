@@ -1,7 +1,7 @@
 /** Words that mean something only beside certain figures, and what a list of places says: the small print of reading calls. */
-import type { Direction } from '../model/actions';
-import type { Foot } from '../model/feet';
-import { CIRCLE, type Way } from '../model/turns';
+import type { Direction } from '../../model/actions';
+import type { Foot } from '../../model/feet';
+import { CIRCLE, type Way } from '../../model/turns';
 import {
   AMOUNT_WORDS,
   DIRECTION_WORDS,
@@ -10,84 +10,26 @@ import {
   REPEAT_WORDS,
   SIDE_WORDS,
   WAY_WORDS,
-} from '../lexicon/steps';
-import { fused, KNOWN, type Figure } from '../vocabulary';
+} from '../../lexicon/steps';
+import { fused, KNOWN, type Figure } from '../../vocabulary';
+import { says } from '../../lexicon/joints';
 import type { Token } from './tokens';
 import { isSingle, type Call, type CalledTurn, type Draft } from './settle';
 
-export const OBJECT_WORDS: ReadonlySet<string> = new Set([
-  'towards',
-  'toward',
-  'over',
-  'across',
-  'behind',
-  'beside',
-  'next to',
-  'in front of',
-  'in front',
-  'hinter',
-  'neben',
-  'ueber',
-  'derriere',
-  'croise derriere',
-  'par dessus',
-  'a cote',
-  'pres',
-]);
-/** In front of a foot these are across: `croiser D devant G`, `R vor dem linken Fuß kreuzen`. */
-export const IN_FRONT_WORDS: ReadonlySet<string> = new Set(['devant', 'vor']);
-/** `vine left, turning a quarter`: a turn that goes on while something else is danced. */
-export const RIDING_WORDS: ReadonlySet<string> = new Set(['turning', 'rotating']);
-/** `bring it home`: the foot that was named last. */
-const PRONOUNS: ReadonlySet<string> = new Set(['it', 'ihn', 'diesen']);
-export const saysNothing = (word: string): boolean =>
-  FILLERS.has(word) || SAYS_NOTHING.has(word) || TOTAL_WORDS.has(word);
+export const saysNothing = (word: string): boolean => FILLERS.has(word) || says('nothing', word) || says('total', word);
 
 /** What small words change in the call they stand in. */
 export function noteWord(draft: Draft, { word, to }: Token, lastWord: string): void {
-  if (draft.figure && PRONOUNS.has(word)) draft.it = true;
-  if (draft.same && OTHER_WORDS.has(word)) draft.same = 'mirrored';
+  if (draft.figure && says('it', word)) draft.it = true;
+  if (draft.same && says('other', word)) draft.same = 'mirrored';
   if (draft.figure) draft.figure = fused(draft.figure, word) ?? draft.figure;
   // `links herum`: said with the way, and part of what is said.
-  if (word === 'herum') draft.to = to;
+  if (says('round', word)) draft.to = to;
   // `1/2 Drehung links herum auf beiden Ballen`: a pivot.
-  if (word === 'ballen' && /^beiden?$/.test(lastWord) && draft.turnWord) draft.figure ??= KNOWN.pivot;
-  if (TOTAL_WORDS.has(word) && draft.repeat > 1) draft.total = true;
+  if (says('balls', word) && says('both', lastWord) && draft.turnWord) draft.figure ??= KNOWN.pivot;
+  if (says('total', word) && draft.repeat > 1) draft.total = true;
 }
 
-/** `then the same to the right`. */
-export const SAME_WORDS: ReadonlySet<string> = new Set([
-  'repeat',
-  'another',
-  'wiederholen',
-  'repeter',
-  'same',
-  'gleiche',
-  'dasselbe',
-  'selbe',
-  'meme',
-  'idem',
-  'pareil',
-  'mirror',
-  'ditto',
-]);
-const OTHER_WORDS: ReadonlySet<string> = new Set([
-  'other',
-  'opposite',
-  'andere',
-  'anderen',
-  'anderer',
-  'autre',
-  'reverse',
-  'mirrored',
-]);
-/** Words of directions and turns that say nothing alone. */
-const SAYS_NOTHING: ReadonlySet<string> = new Set(['over', 'face', 'square', 'count']);
-/** What says that a turn is the sum over several goes. */
-const TOTAL_WORDS: ReadonlySet<string> = new Set(['make', 'insgesamt', 'tout']);
-export const SOFT_JOINTS: ReadonlySet<string> = new Set(['and', 'und', 'et']);
-export const WITH_WORDS: ReadonlySet<string> = new Set(['with', 'mit', 'avec']);
-export const TOWARDS: ReadonlySet<string> = new Set(['to', 'a', 'nach', 'vers', 'zu', 'zum']);
 export const LONGEST_PHRASE = 3;
 /** `..., once more`: at the end of what is danced twice. */
 const ONCE_MORE = /^(?:once (?:more|again)|one more time|encore une fois)(?: break|$)/;
@@ -148,13 +90,11 @@ export function isSideAhead(words: readonly string[], at: number): boolean {
   return isSide(next) || (!next.startsWith(' ') && isSide(after));
 }
 
-const ARTICLES: ReadonlySet<string> = new Set(['dem', 'den', 'le', 'la', 'du', 'the', 'your']);
-
 /** `vor dem linken Fuß`, `PD devant PG`: what is passed in front; `Schritt vor rechts` goes forward. */
 export function isOtherAhead(words: readonly string[], at: number, draft: Draft | undefined): boolean {
   const [next = '', after = ''] = words.slice(at + 1, at + 3);
   const isSide = (word: string): boolean => word in SIDE_WORDS || word in FOOT_WORDS;
-  return (ARTICLES.has(next) && isSide(after)) || (isSide(next) && (draft?.sides.length ?? 0) > 0);
+  return (says('article', next) && isSide(after)) || (isSide(next) && (draft?.sides.length ?? 0) > 0);
 }
 
 /** `rechte Ferse vorn auftippen`, `die Fußspitze tippt zur Seite`: the verb comes late and names nothing new. */
@@ -177,7 +117,7 @@ export function takeTime(draft: Draft, counts: number): void {
 export function shoulderAhead(words: readonly string[], at: number): { way: Way; length: number } | undefined {
   for (let ahead = 1; ahead <= 3; ahead++) {
     const word = words[at + ahead] ?? '';
-    if (word in SIDE_WORDS && /^(shoulder|schulter)/.test(words[at + ahead + 1] ?? ''))
+    if (word in SIDE_WORDS && says('shoulder', words[at + ahead + 1]))
       return { way: SIDE_WORDS[word] === 'R' ? 'right' : 'left', length: ahead + 2 };
   }
   return undefined;
@@ -185,7 +125,7 @@ export function shoulderAhead(words: readonly string[], at: number): { way: Way;
 
 /** `par l'épaule gauche`: the noun comes first. */
 export function epauleAhead(words: readonly string[], at: number): { way: Way; length: number } | undefined {
-  const noun = words.slice(at + 1, at + 4).indexOf('epaule');
+  const noun = words.slice(at + 1, at + 4).findIndex((word) => says('shoulder-first', word));
   const side = noun < 0 ? undefined : SIDE_WORDS[words[at + noun + 2] ?? ''];
   return side && { way: side === 'R' ? 'right' : 'left', length: noun + 3 };
 }
@@ -279,9 +219,6 @@ function mergeHow(draft: Draft, { id, manners }: Figure, figure: Figure): boolea
   return isBall || isCrossed || isTouched;
 }
 
-/** Verbs of weight that only touch when they name a part of the foot: `place the right toes forward`. */
-const PUTS: ReadonlySet<string> = new Set(['place', 'put', 'set', 'poser', 'pose', 'press', 'aufsetzen', 'placer']);
-
 /** `swivel heels right, toes right`: parts of both feet go on with what was named. */
 export const goesOnSwivelling = ({ figure, nameSpan }: Draft, previous: Call, text: string): boolean =>
   previous.figure?.manners.has('swivels') === true &&
@@ -291,7 +228,7 @@ export const goesOnSwivelling = ({ figure, nameSpan }: Draft, previous: Call, te
   /(?:heels|toes|fersen|hacken|spitzen|talons|pointes)$/i.test(text.slice(nameSpan.from, nameSpan.to));
 
 function mergeNoun(draft: Draft, before: Figure, noun: Figure): boolean {
-  if (PUTS.has(draft.verb ?? '') && draft.sides.length < 2) {
+  if (says('puts', draft.verb) && draft.sides.length < 2) {
     draft.figure = noun;
     return true;
   }
@@ -327,16 +264,12 @@ export function closingBrackets(tokens: readonly Token[]): readonly number[] {
   return closes;
 }
 
-/** Parts of the foot that one stands on. */
-const BEARERS: ReadonlySet<string> = new Set(['ball', 'heel', 'toe']);
-
 /** `on the ball`, `on R heel`, `on your toes`: the part of the foot that bears the weight. */
 export function standsOn(words: readonly string[], at: number): boolean {
-  if (!BEARERS.has(words[at])) return false;
+  if (!says('bearer', words[at])) return false;
   let before = at - 1;
-  while (before > at - 4 && (/^(?:the|your|dem|den|le|la)$/.test(words[before] ?? '') || words[before] in SIDE_WORDS))
-    before -= 1;
-  return /^(?:on|onto|auf|sur)$/.test(words[before] ?? '');
+  while (before > at - 4 && (says('before-bearer', words[before]) || words[before] in SIDE_WORDS)) before -= 1;
+  return says('onto', words[before]);
 }
 
 /** `ball of the right`: how many words. The foot is left for a step that has none yet; a gesture has the other one. */
@@ -344,9 +277,9 @@ export function bearingLength(words: readonly string[], at: number, { figure, si
   const steps = figure?.forms[0].steps[0].effect !== 'none';
   if (steps && sides.length === 0) return 1;
   let length = 1;
-  while (length < 4 && /^(?:of|the|foot|your|it|that|du|des|vom)$/.test(words[at + length] ?? '')) length += 1;
+  while (length < 4 && says('of-bearer', words[at + length])) length += 1;
   const side = words[at + length] ?? '';
-  if (words[at + length - 1] === 'it') return length;
+  if (says('it', words[at + length - 1])) return length;
   return length > 1 && (side in SIDE_WORDS || side in FOOT_WORDS) ? length + 1 : 1;
 }
 
@@ -359,28 +292,28 @@ export function titleOf(calls: readonly Call[], last: number): number {
 
 /** `sweep L behind R and step on it`: the foot named last takes the weight. How many words say so. */
 export function stepOnIt(words: readonly string[], at: number): number {
-  if (words[at] !== 'step' && words[at] !== 'stand') return 0;
-  const on = words[at + 1] === 'down' ? at + 2 : at + 1;
-  return /^on(?:to)?$/.test(words[on] ?? '') && words[on + 1] === 'it' ? on + 2 - at : 0;
+  if (!says('step', words[at])) return 0;
+  const on = says('down', words[at + 1]) ? at + 2 : at + 1;
+  return says('onto', words[on]) && says('it', words[on + 1]) ? on + 2 - at : 0;
 }
 
 /** `with the turn`, `mit der Drehung`: the turn that the title has. */
 export const isTurnSaidBefore = (words: readonly string[], at: number, length: number): boolean =>
-  /^(?:the|der|le|la)$/.test(words[at - 1] ?? '') &&
-  /^(?:with|mit|avec|during|on|bei)$/.test(words[at - 2] ?? '') &&
-  !/^(?:left|right|links|rechts|gauche|droite?)$/.test(words[at + length] ?? '') &&
+  says('article', words[at - 1]) &&
+  says('during', words[at - 2]) &&
+  !((words[at + length] ?? '') in SIDE_WORDS) &&
   words[at + length] !== ' amount';
 
 /** `hold the rail`, `hold your hat`; `hold the next two counts` holds still. */
 export const holdsSomething = (words: readonly string[], at: number): boolean =>
-  /^(?:hold|holds|holding|halten|halte)$/.test(words[at]) &&
-  /^(?:the|your|onto|den|die|das)$/.test(words[at + 1] ?? '') &&
+  says('hold', words[at]) &&
+  says('before-thing', words[at + 1]) &&
   /^[a-z]{3,}$/.test(words[at + 2] ?? '') &&
-  !/^(?:counts?|beats?|pose|last|next|position|weight)$/.test(words[at + 2]);
+  !says('no-thing', words[at + 2]);
 
 /** `R, and touch L`: a foot alone, joined to an action of the other foot, is a step of its own. */
 export function isOtherFootNext({ sides, turn }: Draft, [first = '', second = '']: readonly string[]): boolean {
-  const next = ARTICLES.has(first) ? second : first;
+  const next = says('article', first) ? second : first;
   const foot = FOOT_WORDS[next] ?? SIDE_WORDS[next];
   return sides.length === 1 && !turn && foot !== undefined && foot !== sides[0].foot;
 }
@@ -396,7 +329,7 @@ export function amountOfNext(draft: Draft | undefined, figure: Figure): CalledTu
 
 /** The foot that is named already, and a word that brings it back beside the other. */
 export const isHome = ({ sides }: Draft, foot: Foot, next: string): boolean =>
-  sides.length === 1 && sides[0].foot === foot && (DIRECTION_WORDS[next] === 'together' || next === 'home');
+  sides.length === 1 && sides[0].foot === foot && (DIRECTION_WORDS[next] === 'together' || says('home', next));
 
 export const isFootAlone = ({ figure, direction, sides, turn, turnWord, unread }: Draft): boolean =>
   !figure && !direction && sides.length === 1 && !turn && !turnWord && unread.length === 0;
@@ -421,14 +354,12 @@ export const takesFoot = ({ figure, direction, sides, listed }: Draft): boolean 
 /** A turn said in the rest of the clause: `half turn`, `180 Grad über die linke Schulter drehen`. */
 export function turnsAhead(words: readonly string[], at: number): boolean {
   for (const word of words.slice(at, at + LONGEST_TURN)) {
-    if (word === ' break' || SOFT_JOINTS.has(word)) return false;
-    if (TURNS.has(word)) return true;
+    if (word === ' break' || says('and', word)) return false;
+    if (says('turn', word)) return true;
   }
   return false;
 }
 const LONGEST_TURN = 6;
-const TURNS: ReadonlySet<string> = new Set(['turn', 'turning', 'drehung', 'drehen', 'tour', 'tourner']);
-
 /** A foot and where it goes, or several feet: a step without its verb. */
 export const isWholeStep = ({ sides, direction }: Draft): boolean =>
   sides.length > 1 || (sides.length === 1 && direction !== undefined);

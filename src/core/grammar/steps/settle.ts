@@ -1,9 +1,9 @@
 /** What a finished clause says: the figure it means when it names none, and what each "right" and "left" in it stands for. */
-import type { Direction } from '../model/actions';
-import type { Foot } from '../model/feet';
-import { joinSpans, type Span } from '../model/text';
-import { CIRCLE, type Facing, type Way } from '../model/turns';
-import { KNOWN, turnCapacity, type Figure } from '../vocabulary';
+import type { Direction } from '../../model/actions';
+import type { Foot } from '../../model/feet';
+import { joinSpans, type Span } from '../../model/text';
+import { CIRCLE, type Facing, type Way } from '../../model/turns';
+import { KNOWN, turnCapacity, type Figure } from '../../vocabulary';
 
 export interface CalledTurn {
   /** Parts of a circle, without sign; undefined when the line gives none. */

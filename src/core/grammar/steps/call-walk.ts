@@ -1,6 +1,6 @@
 /** The words of a line taken one after another: the place that is reached, the call being taken, and the ones that are finished. */
-import { joinSpans } from '../model/text';
-import type { Vocabulary } from '../vocabulary';
+import { joinSpans } from '../../model/text';
+import type { Vocabulary } from '../../vocabulary';
 import { FinishedCalls } from './finished';
 import { newDraft, type CalledTurn, type Draft } from './settle';
 import type { Token } from './tokens';
