@@ -5,7 +5,7 @@
  */
 import type { Foot } from '../model/feet';
 import { tickOfCount, TICKS_A_COUNT } from '../model/ticks';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import { MOST_COUNTS_A_LINE } from '../reading/counts';
 import { KNOWN, type Figure } from '../vocabulary';
 import type { Form, PatternStep } from '../vocabulary/notation';

@@ -3,7 +3,7 @@
  * name and says the same steps is its explanation, and words that name no step are a remark: the counts choose. Nothing that names
  * another step is ever left out: it is told as too much.
  */
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import { KNOWN } from '../vocabulary';
 import { allotCounts, unitsOfCalls, type Allotment } from './allot';
 import { explainedBy, isTurnSaid, leadSaid, opensAsSaid } from './explanations';

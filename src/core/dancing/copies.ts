@@ -1,7 +1,7 @@
 /** Calls danced where other words stand for them. */
 import { otherFoot } from '../model/feet';
 import type { Span } from '../model/text';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import { mirrorCall } from './resolve';
 
 /** A call danced where other words stand for it: none of its places may point into the line it was copied from. */

@@ -6,7 +6,7 @@ import type { Action } from '../model/actions';
 import { isFoot, otherFoot, type Foot, type Weight } from '../model/feet';
 import type { Turn } from '../model/turns';
 import type { Span } from '../model/text';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import type { CallGroup } from '../reading/line';
 import type { Marks } from '../reading/marks';
 import type { BlockText, Script, ScriptLine } from '../reading/script';

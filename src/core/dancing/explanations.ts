@@ -1,7 +1,7 @@
 /** Whether words behind a figure's name say the steps of that figure: then they explain it. */
 import type { ActionWord } from '../model/actions';
 import { otherFoot, type Foot } from '../model/feet';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import type { Figure } from '../vocabulary';
 import type { PatternStep } from '../vocabulary/notation';
 

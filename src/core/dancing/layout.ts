@@ -1,6 +1,6 @@
 /** Lays the lines of a part out in time: which moments each call has, before anybody dances. */
 import { countOfTick, TICKS_A_COUNT, tickOfCount } from '../model/ticks';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import { otherFoot, type Foot } from '../model/feet';
 import type { CallGroup, StepLine } from '../reading/line';
 import type { Repeat } from '../grammar/repeat';

@@ -6,7 +6,7 @@ import type { Action, Direction } from '../model/actions';
 import { isFoot, otherFoot, type Foot } from '../model/feet';
 import type { Span } from '../model/text';
 import { CIRCLE, otherWay, turnBetween, waySign, type Turn, type Way } from '../model/turns';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import { KNOWN, turnedPattern, type Figure } from '../vocabulary';
 import type { PatternStep } from '../vocabulary/notation';
 import { runSteps, type Allotted, type Unit } from './allot';

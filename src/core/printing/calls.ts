@@ -2,7 +2,7 @@
 import { otherFoot } from '../model/feet';
 import { CIRCLE, hourOfFacing } from '../model/turns';
 import type { Direction } from '../model/actions';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import type { Span } from '../model/text';
 import type { StepLine } from '../reading/line';
 import type { WeightClaim } from '../reading/marks';

@@ -2,7 +2,7 @@
 import { expect, test } from '@jest/globals';
 import { danceScript } from '../dancing/dance';
 import { amountWords, CIRCLE } from '../model/turns';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import { readStepLine } from '../reading/line';
 import { readScript } from '../page/read-script';
 import { FIGURES, turnCapacity, type Figure } from '../vocabulary';

@@ -4,7 +4,7 @@ import { Memory } from '../model/memory';
 import { greatest, least as leastOf } from '../model/numbers';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { readAsides, type Lead } from './asides';
-import { readCalls, type Call } from '../grammar/steps/calls';
+import { readCalls, type Call } from '../grammar/steps/cut';
 import type { Counts } from './counts';
 import { countsBehind, NOUN, openingCounts, saidStretches, type CountedStretch } from './count-words';
 import { HALF_COUNT } from '../vocabulary/notation';

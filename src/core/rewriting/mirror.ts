@@ -3,7 +3,7 @@ import type { Dance, DancedLine } from '../dancing/dance';
 import { facingAfter, hourOfFacing, type Facing } from '../model/turns';
 import { shiftSpan, type Edit, type Span } from '../model/text';
 import type { ScriptLine } from '../reading/script';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import { otherSide } from '../vocabulary/words';
 import { dancedLinesIn, rewriteLines, type LineRange } from './lines';
 

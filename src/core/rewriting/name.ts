@@ -9,7 +9,7 @@ import { sideSign, type Foot } from '../model/feet';
 import { wayOfTurn, type Turn } from '../model/turns';
 import { printCall } from '../printing/calls';
 import { SLATE_STYLE, type HouseStyle } from '../printing/style';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import { FIGURES, type Figure } from '../vocabulary';
 import type { PatternStep } from '../vocabulary/notation';
 

@@ -4,7 +4,7 @@ import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/d
 import { CIRCLE, hourOfFacing } from '../model/turns';
 import { printCalls } from '../printing/calls';
 import { SLATE_STYLE, styledAmount, styledDirection, tongueOf, type HouseStyle } from '../printing/style';
-import type { Call } from '../grammar/steps/calls';
+import type { Call } from '../grammar/steps/cut';
 import { wallsOf } from '../walls/table';
 import { wallHappenings } from './happenings';
 

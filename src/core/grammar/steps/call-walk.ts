@@ -2,9 +2,10 @@
 import { joinSpans } from '../../model/text';
 import type { Vocabulary } from '../../vocabulary';
 import { FinishedCalls } from './finished';
-import { newDraft, type CalledTurn, type Draft } from './settle';
+import { newDraft, type CalledTurn, type Draft } from './call';
 import type { Token } from './tokens';
-import * as small from './call-words';
+import { NAMED_AMOUNTS } from './turns';
+import { saysNothing } from './words';
 
 /** Where the reader of a line stands: its words, what is being taken, what is finished. */
 export abstract class CallWalk {
@@ -38,12 +39,15 @@ export abstract class CallWalk {
     this.words = tokens.map((token) => (token.kind === 'word' ? token.word : ` ${token.kind}`));
     this.spelt = tokens.map((token, index) =>
       token.kind === 'amount'
-        ? (small.NAMED_AMOUNTS[token.value] ?? ' amount')
+        ? (NAMED_AMOUNTS[token.value] ?? ' amount')
         : token.kind === 'number'
           ? token.word
           : this.words[index],
     );
   }
+
+  /** Nothing that says anything stands between the joint and this place. */
+  protected isRightBehindJoint = (): boolean => this.words.slice(this.jointAt + 1, this.at).every(saysNothing);
 
   protected skip(tokens: number): void {
     this.lastWord = this.words[this.at + tokens - 1];

@@ -1,19 +1,21 @@
 /** The calls of a line that are read to their end: what a clause adds to the one before it, or begins. */
 import type { Foot } from '../../model/feet';
 import { joinSpans, type Span } from '../../model/text';
-import * as small from './call-words';
 import {
-  figureOnceMore,
-  footOf,
-  impliedFigure,
-  isOnlyAgain,
-  isSingle,
-  isTurnOf,
-  settle,
-  withFeet,
-  type Call,
-  type Draft,
-} from './settle';
+  asGestureOf,
+  asPivotOf,
+  closingAtEnd,
+  closingBetween,
+  goesOnSwivelling,
+  knownBy,
+  lasting,
+  titleOf,
+  turnedAs,
+  withWeight,
+} from './neighbours';
+import { figureOnceMore, isOnlyAgain, isTurnOf, withFeet } from './more';
+import { footOf, isSingle, type Call, type Draft } from './call';
+import { impliedFigure, settle } from './meaning';
 
 const again = (span: Span, more: Pick<Call, 'again' | 'mirrored'>): Call => ({
   span,
@@ -49,18 +51,18 @@ export class FinishedCalls {
     this.opensDetail = false;
     const previous = this.calls[this.calls.length - 1];
     if (previous && (this.repeats(draft) || this.goesOn(previous, draft, isOpening))) return;
-    if (previous) this.calls[this.calls.length - 1] = small.knownBy(previous, draft, this.text);
+    if (previous) this.calls[this.calls.length - 1] = knownBy(previous, draft, this.text);
     if (!draft.figure) draft.figure = (previous && figureOnceMore(previous, draft)) ?? impliedFigure(draft, previous);
-    else if (previous && small.goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
+    else if (previous && goesOnSwivelling(draft, previous, this.text)) draft.figure = previous.figure;
     if (draft.it && draft.sides.length === 0 && previous) draft.sides.push(...footOf(previous));
     const settled = settle(draft);
     const { lead } = this;
     const call = lead && !settled.foot ? { ...settled, foot: lead.foot, footSpan: lead.footSpan } : settled;
     this.lead = undefined;
-    const closing = previous && small.closingBetween(previous, call, this.text);
+    const closing = previous && closingBetween(previous, call, this.text);
     if (closing) this.calls.push(closing);
     this.calls.push(closing ? { ...call, joined: false } : call);
-    if (draft.lasts) this.calls.push({ ...small.lasting(draft.lasts - 1), span: { from: draft.to, to: draft.to } });
+    if (draft.lasts) this.calls.push({ ...lasting(draft.lasts - 1), span: { from: draft.to, to: draft.to } });
   }
 
   /** `..., twice`; `..., then the same to the right`. */
@@ -132,18 +134,18 @@ export class FinishedCalls {
 
   all(): Call[] {
     const last = this.calls[this.calls.length - 1];
-    const closing = last && small.closingAtEnd(last, this.text);
-    return this.withDetail([...small.withWeight(this.calls), ...(closing ? [closing] : [])]);
+    const closing = last && closingAtEnd(last, this.text);
+    return this.withDetail([...withWeight(this.calls), ...(closing ? [closing] : [])]);
   }
 
   private withDetail(calls: Call[]): Call[] {
     const from = this.detailOf;
     if (from === undefined || from >= calls.length || this.isListed) return calls;
-    const at = small.titleOf(calls, from - 1);
+    const at = titleOf(calls, from - 1);
     const titled = calls[at];
     const detail = calls
       .slice(from)
-      .map((call, index) => small.asPivotOf(titled, small.turnedAs(titled, small.asGestureOf(titled, call)), index));
+      .map((call, index) => asPivotOf(titled, turnedAs(titled, asGestureOf(titled, call)), index));
     const span = joinSpans(titled.span, detail[detail.length - 1].span);
     return [...calls.slice(0, at), { ...titled, span, detail }];
   }

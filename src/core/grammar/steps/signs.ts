@@ -6,7 +6,7 @@ export type Signs = ReadonlyMap<string, readonly string[]>;
 const NO_SIGNS: Signs = new Map();
 const LINES_OF_HEAD = 16;
 const FEWEST = 3;
-const ITEM = /^([\p{L}½¼]{1,5})\s*(?:=|:|\s)\s*(\p{L}[\p{L}' -]*)/u;
+const ITEM = /^([\p{L}½¼]{1,5})(?:\s*[=:]\s*|\s+)(\p{L}[\p{L}' -]*)/u;
 
 /** What the signs of a sheet stand for, as words; only signs whose meaning is known. */
 export function signsIn(text: string): Signs {
