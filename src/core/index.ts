@@ -28,6 +28,7 @@ export { findDancedLine as findLine } from './views/explain';
 export type { LineRange } from './rewriting/lines';
 export { tidyLines, tidyScript } from './rewriting/tidy';
 export { mirrorLines } from './rewriting/mirror';
+export { retakesOf, type RetakeKind } from './rewriting/retake';
 export { repeatLines } from './rewriting/repeat';
 export { changeTempo, type Tempo } from './rewriting/tempo';
 export { moveSection, sectionAtLine, type MovedSection } from './rewriting/sections';

@@ -133,7 +133,9 @@ function countsIn(line: string, vocabulary: Vocabulary): readonly Counts[] {
     if (/^\s*\d{1,2}\p{L}/u.test(text) && wordedSection(text)) return NONE;
     const line = readStepLine(text, vocabulary);
     // `Count 32, Walls 4`: several facts in a line are no steps; `counts 5 and 6: step R, turn 1/4 left, weight on L` says steps only.
-    if (!isWholeLine(line) && factsSaid(text, 0).length > 1) return NONE;
+    const facts = isWholeLine(line) ? [] : factsSaid(text, 0);
+    const saysHowMany = facts.some(({ key }) => key === 'counts' || key === 'walls') && !namesSteps(line);
+    if (facts.length > 1 || saysHowMany) return NONE;
     const counts = line.groups.flatMap((group) =>
       group.counts && group.counts.ticks.length > 0 ? [group.counts] : [],
     );

@@ -2,11 +2,12 @@
 import { greatest } from '../model/numbers';
 import { TICKS_A_COUNT } from '../model/ticks';
 import type { Counts } from '../reading/counts';
-import type { StepLine } from '../reading/line';
+import type { Length, StepLine } from '../reading/line';
 import type { SectionText } from '../reading/script';
 import type { Outline } from './outline';
 
-const lengthOf = ({ counts }: SectionText): number => (counts ?? 8) * TICKS_A_COUNT;
+const EIGHT = 8;
+const lengthOf = ({ counts }: SectionText): number => (counts ?? EIGHT) * TICKS_A_COUNT;
 
 export class Progress {
   /** It has counts. */
@@ -24,6 +25,20 @@ export class Progress {
       this.borrows = counts.borrows;
       this.reached = counts.floating ? this.reached + counts.end : greatest([this.reached, counts.end]);
     }
+  }
+
+  /** Counts that lines without any take, in their shortest forms and in their longest. */
+  private uncounted: Length = { least: 0, most: 0 };
+
+  /** A line without counts: it goes on from what stands above. */
+  takeUncounted({ least, most }: Length): void {
+    this.uncounted = { least: this.uncounted.least + least, most: this.uncounted.most + most };
+  }
+
+  /** The lines without counts can fill the section, and the next one has no room in it. */
+  isFilledBefore({ least }: Length, section: SectionText): boolean {
+    const counts = section.counts ?? EIGHT;
+    return this.uncounted.least <= counts && this.uncounted.most >= counts && this.uncounted.least + least > counts;
   }
 
   isFull(section: SectionText | undefined): boolean {

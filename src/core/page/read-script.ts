@@ -9,7 +9,7 @@ import { KNOWN_KEYS, readHeader, readHeaderLines, type Header, type HeaderEntry 
 import type { Counts } from '../reading/counts';
 import { kindNamed, readHeading, type Heading } from '../grammar/heading';
 import { lex } from '../grammar/lexer';
-import { countsStandBehind, isWholeLine, namesSteps, readStepLine, type StepLine } from '../reading/line';
+import { countsNeeded, countsStandBehind, isWholeLine, namesSteps, readStepLine, type StepLine } from '../reading/line';
 import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
 import { readLoosePlan, readPlanLine, type PlanItem } from '../grammar/plan';
 import {
@@ -243,9 +243,10 @@ class ScriptReader {
     // Under a section that is full, "Repeat." and words without counts say what comes after the steps.
     const names = step.groups.some(({ repeat }) => repeat?.counts !== undefined || repeat?.section !== undefined);
     if (!this.isMarked && !counted && !names && this.hasNoCountsLeft()) return false;
-    const section = this.nextSection(step) ?? this.nextParagraph() ?? this.openSection();
+    const section = this.nextSection(step) ?? this.nextParagraph() ?? this.nextFilled(step) ?? this.openSection();
     push('step', { step, section });
     this.progress.take(step);
+    if (!counted) this.progress.takeUncounted(countsNeeded(step));
     const line = this.lines[this.lines.length - 1];
     section.lines.push(line);
     for (const note of step.marks.notes) {
@@ -346,6 +347,14 @@ class ScriptReader {
     const { section, block, lines } = this;
     if (!section || !block || section.lines.length < 2 || !this.isShownSteps(lines.length)) return undefined;
     if (lines[lines.length - 1].kind !== 'blank') return undefined;
+    return this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
+  }
+
+  /** In a sheet without counts and without names the next eight begins where one is full. */
+  private nextFilled(step: StepLine): SectionText | undefined {
+    const { section, block, lines } = this;
+    if (!section || !block || section.headingLine !== undefined || !this.isShownSteps(lines.length)) return undefined;
+    if (!this.progress.isFilledBefore(countsNeeded(step), section)) return undefined;
     return this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
   }
 

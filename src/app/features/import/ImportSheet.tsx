@@ -2,13 +2,14 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Trash2 } from 'lucide-react';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { howTaken, type Study, languageOf, LONGEST_LIVE_TEXT, studyText, TONGUES, viewImport } from '../../../core';
+import { languageOf, LONGEST_LIVE_TEXT, studyText, TONGUES, viewImport } from '../../../core';
 import type { ImportRecord } from '../../../store';
 import { useDances } from '../dances/use-dances';
 import { usePersonalFigures } from '../settings/settings';
 import { Alert } from '../../theme/Alert';
 import { Button } from '../../theme/Button';
 import { t } from '../../texts';
+import { HowTaken } from './HowTaken';
 import { ImportLines } from './ImportLines';
 import { findTwin, type Twin } from './twin';
 import type { Putting } from './use-putting';
@@ -79,7 +80,7 @@ export function ImportSheet({
           {t('Put it on the shelf')}
         </Button>
       </Flex>
-      <HowTaken study={study} />
+      <HowTaken study={study} original={sheet.original} onTake={onSettle} />
       {putting.problem && <Alert>{putting.problem}</Alert>}
       {twin && (
         <chakra.p role="note" background="sand" padding="0.5rem 0.75rem" borderRadius="4px" marginBottom="0.75rem">
@@ -99,17 +100,6 @@ function Open({ lines }: { lines: number }) {
     <chakra.span color="slip" fontWeight="600">
       , {lines === 1 ? '1 line to settle' : `${lines} lines to settle`}
     </chakra.span>
-  );
-}
-
-/** In a sentence, so that what was taken wrongly as a whole is seen before the lines are. */
-function HowTaken({ study }: { study: Study }) {
-  const taken = useMemo(() => howTaken(study.script, study.view), [study]);
-  if (taken.length === 0) return null;
-  return (
-    <chakra.p color="quiet" fontSize="text" marginBottom="0.75rem" maxWidth="60rem" data-testid="how-taken">
-      {t('Taken so:')} {taken.join('; ')}.
-    </chakra.p>
   );
 }
 
