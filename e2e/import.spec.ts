@@ -120,3 +120,22 @@ test('hostile words in titles, names and pages are shown as words', async ({ pag
   await expect(page.getByRole('article').getByRole('heading', { level: 1 })).toHaveText('<img src=x onerror=alert(1)>');
   await expect(page.locator('img[src="x"]')).toHaveCount(0);
 });
+
+test('a sheet that was taken wrongly as a whole is put right with one press, and put back with another', async ({
+  page,
+}) => {
+  // Counts that stand for half counts: two for a vine.
+  const steps = [
+    '1-2 Vine right, touch left',
+    '3-4 Vine left, touch right',
+    '5-6 Jazz box right',
+    '7-8 Rocking chair right',
+  ];
+  await readWords(page, `Two Piers\n16 counts, 1 wall, weight on the left\n\n${steps.join('\n')}\n`);
+  await expect(page.getByTestId('import-truth')).toContainText('5 lines to settle');
+  const otherwise = page.getByRole('group', { name: 'Take it otherwise' });
+  await otherwise.getByRole('button', { name: 'its counts left aside: 16 counts in 2 sections' }).click();
+  await expect(page.getByTestId('import-truth')).toContainText('16 counts, 1 wall, nothing to settle');
+  await otherwise.getByRole('button', { name: 'As it came' }).click();
+  await expect(page.getByTestId('import-truth')).toContainText('5 lines to settle');
+});

@@ -15,14 +15,20 @@ export function howTaken({ lines, blocks, header, plan }: Script, view: ScriptVi
   const facts = [...new Set(header.entries.map(({ key }) => key))];
   return [
     countsSentence(steps),
-    headed === sections.length
-      ? `${many(sections.length, 'section')}, each under its heading`
-      : `${many(sections.length, 'section')}; ${headed === 0 ? 'none has' : headed === 1 ? 'one has' : `${headed} have`} a heading, the others begin where the counts begin again`,
+    sectionsSentence(sections.length, headed),
     facts.length > 0 ? `facts found: ${facts.join(', ')}` : 'no facts found at its head',
     plan.length > 0 ? `${many(plan.length, 'thing')} said of walls` : '',
     remarks > 0 ? `${many(remarks, 'line')} taken as ${remarks === 1 ? 'a remark' : 'remarks'}` : '',
     asides > 0 ? `words of ${many(asides, 'line')} taken as explaining the steps, not as more of them` : '',
   ].filter(Boolean);
+}
+
+function sectionsSentence(sections: number, headed: number): string {
+  if (headed === sections) return `${many(sections, 'section')}, each under its heading`;
+  if (sections === 1) return '1 section without a heading';
+  const begins = 'where the counts begin again';
+  if (headed === 0) return `${sections} sections without headings, each ${begins}`;
+  return `${sections} sections; ${headed === 1 ? 'one has' : `${headed} have`} a heading, the others begin ${begins}`;
 }
 
 const many = (count: number, noun: string): string => `${count} ${noun}${count === 1 ? '' : 's'}`;

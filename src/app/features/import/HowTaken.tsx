@@ -35,6 +35,7 @@ export function HowTaken({
       </chakra.p>
       {(ways.length > 0 || study.text !== original) && (
         <Flex align="center" gap="0.4rem" flexWrap="wrap" role="group" aria-label={t('Take it otherwise')}>
+          {ways.length > 0 && <chakra.span fontSize="text">{t('Or so:')}</chakra.span>}
           {ways.map((way) => (
             <Button key={way.kind} size="small" onClick={() => onTake(way.text)}>
               {NAMES[way.kind]}: {outcome(way)}
