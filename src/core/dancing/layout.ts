@@ -164,7 +164,8 @@ function layRepeat(
   const misfit = misfitOf(group, Math.ceil((length * repeat.times) / TICKS_A_COUNT));
   return Array.from(
     { length: repeat.times },
-    (_, time) => (group.counts && !group.counts.floating ? group.counts.ticks[0] - running : next) - start + time * length,
+    (_, time) =>
+      (group.counts && !group.counts.floating ? group.counts.ticks[0] - running : next) - start + time * length,
   )
     .flatMap((shift) =>
       source.map(({ group: { calls }, ticks: all, end, empty }) => {

@@ -27,7 +27,7 @@ import { countedBehind, lengthsBehind, signsApart } from './count-signs';
 import { planInProse } from './plan-prose';
 import { isClear, isWhatever, isWholeTag, lengthSaid, nameOf, saysTheSame } from './plan-said';
 import { customarySection, LONGEST_LINE, Outline } from './outline';
-import { Progress } from './progress';
+import { Blocks } from './blocks';
 import { cellsApart } from './table';
 import {
   bareHeading,
@@ -68,14 +68,11 @@ export function readScript(text: string, personal = ''): Script {
 class ScriptReader {
   private readonly lines: ScriptLine[] = [];
   private readonly entries: HeaderEntry[] = [];
-  private readonly blocks: BlockText[] = [];
   private readonly plan: PlanEntry[] = [];
   private readonly raw: readonly string[];
   private header: Header | undefined;
   private title = '';
   private titleLine: number | undefined;
-  private block: BlockText | undefined;
-  private section: SectionText | undefined;
   private readonly outline: Outline;
   private readonly firstLine: number;
   private readonly isMarked: boolean;
@@ -85,7 +82,10 @@ class ScriptReader {
   private hasRanges = false;
   /** The number of the last heading in a list of them. */
   private listed = 0;
-  private progress = new Progress();
+  private readonly blocks = new Blocks(
+    () => (this.header ??= readHeader(this.entries)),
+    () => this.customary(),
+  );
 
   constructor(
     private readonly text: string,
@@ -105,14 +105,14 @@ class ScriptReader {
       this.readLine(text, { from: offset, to: offset + text.length });
       offset += raw.length + 1;
     }
-    const { title, titleLine, lines, blocks } = this;
+    const { title, titleLine, lines } = this;
     return {
       text: this.text,
       title,
       titleLine,
       header: this.header ?? readHeader(this.entries),
       lines,
-      blocks,
+      blocks: this.blocks.all,
       plan: this.plan,
       own: this.own,
     };
@@ -136,8 +136,8 @@ class ScriptReader {
     const kept = this.keptKind(text, trimmed);
     if (kept) return push(kept);
     if (this.takeSaid(text, span, push) || this.takeStep(text, push)) return;
-    if (!this.block && this.titleLine === undefined) return this.takeTitle(trimmed, push);
-    push('text', this.section ? { section: this.section } : {});
+    if (!this.blocks.block && this.titleLine === undefined) return this.takeTitle(trimmed, push);
+    push('text', this.blocks.section ? { section: this.blocks.section } : {});
   }
 
   private headingOf(index: number, trimmed: string): Heading | undefined {
@@ -149,7 +149,7 @@ class ScriptReader {
 
   /** `Teil 1`, `Part 2` in a sheet of another's manner: parts have letters there, numbers are sections. */
   private wordedHeading(words: string): Heading | undefined {
-    const heading = readHeading(words, this.section !== undefined);
+    const heading = readHeading(words, this.blocks.section !== undefined);
     if (this.isMarked || heading?.kind !== 'part') return heading;
     if (/^\d{1,2}$/.test(heading.name)) return { ...heading, kind: 'section', name: '', number: Number(heading.name) };
     // Without an order lettered parts are danced one after another, as sections are.
@@ -165,14 +165,14 @@ class ScriptReader {
   private keptKind(text: string, trimmed: string): LineKind | undefined {
     if (trimmed.startsWith('>')) return 'note';
     if (/^option\b.*:/i.test(trimmed) && /^\s/.test(text)) return 'option';
-    return this.block?.kind === 'figure' ? 'figure' : undefined;
+    return this.blocks.block?.kind === 'figure' ? 'figure' : undefined;
   }
 
   /** Facts and plans. Several facts in a line are facts, whatever else it says. */
   private takeSaid(text: string, span: Span, push: Push): boolean {
     // `1-2 rock R, recover weight back on L` names a weight and is no fact.
     const isStep = this.outline.countsOf(this.lines.length).length > 0 && this.outline.hasSteps(this.lines.length);
-    const isHead = this.block === undefined && !isStep;
+    const isHead = this.blocks.block === undefined && !isStep;
     const hasFacts = isHead && !this.isMarked && this.lines.length !== this.firstLine && factsSaid(text, 0).length > 1;
     if (hasFacts && this.takeHeaderLine(text, span, push)) return true;
     return this.takePlan(text, span, push) || (isHead && this.takeHeaderLine(text, span, push));
@@ -181,7 +181,16 @@ class ScriptReader {
   private takeTitle(title: string, push: Push): void {
     this.title = title;
     this.titleLine = this.lines.length;
+    this.takeFactsOfTitle(title);
     push('title');
+  }
+
+  /** `PAPER BOATS (24 counts, 2 walls, left leads)`: several facts in brackets behind the name. */
+  private takeFactsOfTitle(title: string): void {
+    const bracket = this.isMarked ? null : /\(([^()]*)\)\s*$/.exec(title);
+    const at = this.text.indexOf(title, this.lines.at(-1)?.span.to ?? 0);
+    const facts = bracket && at >= 0 ? factsSaid(bracket[1], at + bracket.index + 1) : [];
+    if (facts.length > 1) this.entries.push(...facts);
   }
 
   private takeHeaderLine(text: string, span: Span, push: Push): boolean {
@@ -211,7 +220,7 @@ class ScriptReader {
           : undefined;
     if (!opening) return false;
     const { heading, length } = opening;
-    this.openHeaded(heading, index);
+    this.blocks.openHeaded(heading, index);
     return this.takeStep(' '.repeat(length) + text.slice(length), (kind, more) => push(kind, { ...more, heading }));
   }
 
@@ -238,19 +247,25 @@ class ScriptReader {
       return false;
     // Outside every block a line has to have counts to be steps.
     const isShown = this.isShownSteps(this.lines.length);
-    if (counted ? countsStandBehind(step) && !namesSteps(step) : !isShown && (!this.block || !isWholeLine(step)))
+    if (counted ? countsStandBehind(step) && !namesSteps(step) : !isShown && (!this.blocks.block || !isWholeLine(step)))
       return false;
     // Under a section that is full, "Repeat." and words without counts say what comes after the steps.
     const names = step.groups.some(({ repeat }) => repeat?.counts !== undefined || repeat?.section !== undefined);
     if (!this.isMarked && !counted && !names && this.hasNoCountsLeft()) return false;
-    const section = this.nextSection(step) ?? this.nextParagraph() ?? this.nextFilled(step) ?? this.openSection();
+    const section =
+      this.nextSection(step) ?? this.nextParagraph() ?? this.nextFilled(step) ?? this.blocks.openSection();
     push('step', { step, section });
-    this.progress.take(step);
-    if (!counted) this.progress.takeUncounted(countsNeeded(step));
+    this.blocks.progress.take(step);
+    if (!counted) this.blocks.progress.takeUncounted(countsNeeded(step));
     const line = this.lines[this.lines.length - 1];
     section.lines.push(line);
-    for (const note of step.marks.notes) {
-      // `[restart here on wall 3]`: after this line.
+    this.takePlanOfNotes(step, line, text);
+    return true;
+  }
+
+  /** `[restart here on wall 3]`: after this line. */
+  private takePlanOfNotes({ marks }: StepLine, line: ScriptLine, text: string): void {
+    for (const note of marks.notes) {
       if (!/restart|tag|bridge/i.test(note.text)) continue;
       const from = line.span.from + text.indexOf(note.text, note.span.from);
       this.addPlan(
@@ -259,23 +274,24 @@ class ScriptReader {
         from,
       );
     }
-    return true;
   }
 
   /** The section is full, or the next line that has counts goes on where they have come to. */
   private hasNoCountsLeft(): boolean {
     const [next] = this.outline.countsOf(this.outline.nextCounted(this.lines.length));
-    return this.progress.isFull(this.section) || (next !== undefined && this.progress.goesOnWith(next));
+    return (
+      this.blocks.progress.isFull(this.blocks.section) || (next !== undefined && this.blocks.progress.goesOnWith(next))
+    );
   }
 
   private addPlan(items: readonly PlanItem[], line: ScriptLine, offset: number): void {
     for (const item of this.isMarked ? items : items.filter((one) => !this.wasSaid(one)))
-      this.plan.push({ line, offset, item, block: this.block, afterLine: line.index });
+      this.plan.push({ line, offset, item, block: this.blocks.block, afterLine: line.index });
   }
 
   /** Under `## Plan` every line; elsewhere what can be nothing else. The title of a pasted sheet comes first. */
   private takePlan(text: string, span: Span, push: Push): boolean {
-    const strict = this.block?.kind === 'plan';
+    const strict = this.blocks.block?.kind === 'plan';
     if (
       !strict &&
       (this.lines.every(({ kind }) => kind === 'blank') || this.outline.countsOf(this.lines.length).length > 0)
@@ -283,7 +299,7 @@ class ScriptReader {
       return false;
     const items = strict ? readPlanLine(text) : this.planSaid(text);
     if (items.length === 0 && !strict) return false;
-    push('plan', this.section ? { section: this.section } : {});
+    push('plan', this.blocks.section ? { section: this.blocks.section } : {});
     this.addPlan(items, this.lines[this.lines.length - 1], span.from);
     return true;
   }
@@ -314,7 +330,7 @@ class ScriptReader {
 
   /** `Tag: end of walls 1 & 4` over step lines is the heading of the tag, not only its place. */
   private placedHeading(trimmed: string): Heading | undefined {
-    const kind = this.block?.kind === 'plan' ? undefined : kindNamed(lex(trimmed.slice(0, LONG_SENTENCE))[0]);
+    const kind = this.blocks.block?.kind === 'plan' ? undefined : kindNamed(lex(trimmed.slice(0, LONG_SENTENCE))[0]);
     if (kind !== 'tag' && kind !== 'ending') return undefined;
     const next = this.raw.slice(this.lines.length + 1, this.lines.length + 3).find((line) => line.trim() !== '');
     if (next === undefined || this.outline.countsOf(this.raw.indexOf(next, this.lines.length + 1)).length === 0)
@@ -328,13 +344,13 @@ class ScriptReader {
 
   /** A line whose counts begin again starts the next section, whatever stands above it. */
   private nextSection({ groups }: StepLine): SectionText | undefined {
-    const { section, block } = this;
+    const { section, block } = this.blocks;
     const counts = groups[0]?.counts;
     if (!section || !block || section.lines.length === 0 || !counts || !this.opens(counts)) return undefined;
     // Its stated length is that of all its sections together.
     if (block.kind !== 'part')
       for (const own of block.sections as Growing<SectionText>[]) if (!own.countsStated) own.counts = undefined;
-    const next = this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
+    const next = this.blocks.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
     if (block.kind !== 'part' && !next.countsStated) (next as Growing<SectionText>).counts = undefined;
     return next;
   }
@@ -344,35 +360,39 @@ class ScriptReader {
 
   /** In a sheet without counts steps behind a blank line are another section. */
   private nextParagraph(): SectionText | undefined {
-    const { section, block, lines } = this;
+    const { lines } = this;
+    const { section, block } = this.blocks;
     if (!section || !block || section.lines.length < 2 || !this.isShownSteps(lines.length)) return undefined;
     if (lines[lines.length - 1].kind !== 'blank') return undefined;
-    return this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
+    return this.blocks.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
   }
 
   /** In a sheet without counts and without names the next eight begins where one is full. */
   private nextFilled(step: StepLine): SectionText | undefined {
-    const { section, block, lines } = this;
+    const { lines } = this;
+    const { section, block } = this.blocks;
     if (!section || !block || section.headingLine !== undefined || !this.isShownSteps(lines.length)) return undefined;
-    if (!this.progress.isFilledBefore(countsNeeded(step), section)) return undefined;
-    return this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
+    if (!this.blocks.progress.isFilledBefore(countsNeeded(step), section)) return undefined;
+    return this.blocks.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
   }
 
   /** Whether counts belong to the next section: they begin again, or run on, where this one is full. */
   private opens(counts: Counts): boolean {
-    const { section, block, isMarked, outline } = this;
+    const { isMarked, outline } = this;
+    const { section, block } = this.blocks;
     // `8 counts: vine R, vine L` fills a section of its own.
-    if (counts.floating && !isMarked && counts.ticks.length > 4) return this.progress.isFull(section);
+    if (counts.floating && !isMarked && counts.ticks.length > 4) return this.blocks.progress.isFull(section);
     if (counts.floating || counts.ticks.length === 0) return false;
     if (!section || section.lines.length === 0) return counts.ticks[0] <= 0;
-    if (block?.kind !== 'part') return this.progress.begins && counts.ticks[0] === 0;
+    if (block?.kind !== 'part') return this.blocks.progress.begins && counts.ticks[0] === 0;
     // A script in its own manner says with `##` where its sections are.
-    return !(isMarked && section.headingLine !== undefined) && this.progress.goesOnIn(counts, section, outline);
+    return !(isMarked && section.headingLine !== undefined) && this.blocks.progress.goesOnIn(counts, section, outline);
   }
 
   /** A heading in its writer's own words: by its wording, by the counts it spans, or by standing where the counts begin again. */
   private ownHeading(index: number, trimmed: string): Heading | undefined {
-    const { block, outline } = this;
+    const { outline } = this;
+    const { block } = this.blocks;
     if (this.isMarked || trimmed.startsWith('>') || (block && !HAS_SECTIONS.has(block.kind))) return undefined;
     const counted = outline.countsOf(index).length > 0;
     if (this.isNameByCounts(index, trimmed)) return headingByPlace(trimmed);
@@ -399,7 +419,7 @@ class ScriptReader {
   private headingByPlace(index: number, next: number, trimmed: string, following: Counts): Heading | undefined {
     // The next number of the list that the sections are: whatever its counts begin with.
     const listed = numberInList(trimmed);
-    const isNextInList = listed !== undefined && listed === this.listed + 1 && this.section !== undefined;
+    const isNextInList = listed !== undefined && listed === this.listed + 1 && this.blocks.section !== undefined;
     if (!isNextInList && !(this.opens(following) && this.bestName(index, next) === index)) return undefined;
     this.listed = listed ?? this.listed;
     return headingByPlace(trimmed);
@@ -425,61 +445,12 @@ class ScriptReader {
       if (line.trim() === '' || /^\s*[>#]/.test(line)) continue;
       if (index === this.firstLine) continue;
       if (index > from && (readHeading(line.trim(), false) ?? wordedSection(line))) return undefined;
-      if (readLoosePlan(line).length > 0 || (!this.block && factsSaid(line, 0).length > 0)) continue;
+      if (readLoosePlan(line).length > 0 || (!this.blocks.block && factsSaid(line, 0).length > 0)) continue;
       const isNext = this.raw.slice(index + 1, to).every((one) => one.trim() === '');
       const likeness = headingLikeness(line, isNext, (this.raw[index - 1] ?? '').trim() === '');
       if (likeness >= most) [best, most] = [index, likeness];
     }
     return best < 0 ? undefined : best;
-  }
-
-  /** The section under a heading, in the part or the tag that is open. */
-  private openHeaded(heading: Heading, index: number): SectionText {
-    const { block: open } = this;
-    const block = open?.kind === 'part' || open?.kind === 'tag' ? open : this.startPart('');
-    return this.addSection(block, { ...heading, number: heading.number ?? block.sections.length + 1 }, index);
-  }
-
-  private openSection(): SectionText {
-    if (this.section) return this.section;
-    const block = this.openBlock();
-    return this.addSection(block, { number: block.sections.length + 1, title: '' }, undefined);
-  }
-
-  private openBlock(): BlockText {
-    if (this.block) return this.block;
-    this.header ??= readHeader(this.entries);
-    return this.addBlock({ kind: 'part', name: '', sections: [] });
-  }
-
-  private addBlock(block: BlockText): BlockText {
-    this.header ??= readHeader(this.entries);
-    this.blocks.push(block);
-    this.block = block;
-    this.section = undefined;
-    return block;
-  }
-
-  private addSection(
-    block: BlockText,
-    facts: { number: number; title: string; counts?: number; copy?: SectionText['copy'] },
-    headingLine: number | undefined,
-  ): SectionText {
-    const customary = block.kind === 'part' ? this.customary() : block.counts;
-    const section: SectionText = {
-      number: facts.number,
-      title: facts.title,
-      block,
-      headingLine,
-      counts: facts.counts ?? customary,
-      countsStated: facts.counts !== undefined,
-      copy: facts.copy,
-      lines: [],
-    };
-    block.sections.push(section);
-    this.section = section;
-    this.progress = new Progress();
-    return section;
   }
 
   /** Counts of a section that does not say how many it has. */
@@ -491,9 +462,9 @@ class ScriptReader {
 
   private takeHeading(heading: Heading, index: number, push: Push): void {
     if (heading.kind === 'section') {
-      return push('heading', { heading, section: this.openHeaded(heading, index) });
+      return push('heading', { heading, section: this.blocks.openHeaded(heading, index) });
     }
-    this.addBlock({
+    this.blocks.addBlock({
       kind: heading.kind,
       name: heading.name,
       headingLine: index,
@@ -506,10 +477,5 @@ class ScriptReader {
     const words = line.text.replace(/^\s*#+\s*/, '');
     const placed = this.planSaid(words).filter(({ kind }) => kind === heading.kind);
     this.addPlan(placed, line, line.span.from + line.text.length - words.length);
-  }
-
-  private startPart(name: string): BlockText {
-    const existing = this.blocks.find((block) => block.kind === 'part' && block.name === name);
-    return existing ? (this.block = existing) : this.addBlock({ kind: 'part', name, sections: [] });
   }
 }

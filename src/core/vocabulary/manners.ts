@@ -27,6 +27,8 @@ const ROWS = {
   isPlaced: 'touch tap point toe heel kick flick hook sweep brush scuff',
   /** The foot comes in, with or without its weight: `bring L in and tap`. */
   comesIn: 'close drag slide',
+  /** With an amount and no foot it is the dancer that goes round: `swing round a half`. */
+  swingsRound: 'sweep',
   /** `drag L to R`: the side is the other foot's. */
   neverAside: 'close stomp drag',
 } as const;

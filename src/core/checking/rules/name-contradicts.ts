@@ -2,6 +2,8 @@ import { nameMoments, spellsFigure } from '../../rewriting/name';
 import type { DancedCall, DancedLine } from '../../dancing/dance';
 import { explainedBy } from '../../dancing/explanations';
 import { greatest } from '../../model/numbers';
+import type { Call } from '../../grammar/steps/call';
+import { FIGURES, type Figure } from '../../vocabulary';
 import { linesOf, placeIn, replacing, section, type Found, type Rule } from '../rule';
 
 export const nameContradicts: Rule = {
@@ -37,6 +39,17 @@ function titlesOf({ calls }: DancedLine): DancedCall[][] {
   return [...groups.values()];
 }
 
+/** `box: cross, back, side, close`: the end of another name, whose steps these are. */
+function isShortFor(titled: Call, { names }: Figure, text: string, said: readonly Call[]): boolean {
+  const written = titled.nameSpan && text.slice(titled.nameSpan.from, titled.nameSpan.to).toLowerCase();
+  if (!written || names.en[0].startsWith(written)) return false;
+  return FIGURES.some(
+    (figure) =>
+      figure.names.en.some((name) => name.endsWith(` ${written}`)) &&
+      explainedBy({ ...titled, figure, detail: undefined }, said) >= greatest([said.length - 1], 2),
+  );
+}
+
 function judge({ line }: DancedLine, calls: DancedCall[]): Found[] {
   const titled = calls[0].titled;
   const figure = titled?.figure;
@@ -45,6 +58,7 @@ function judge({ line }: DancedLine, calls: DancedCall[]): Found[] {
   if (calls.some((call) => !call.figure || call.unplaced) || spellsFigure(moments, figure)) return [];
   const said = titled.detail ?? [];
   if (explainedBy({ ...titled, detail: undefined }, said) >= greatest([said.length - 1], 2)) return [];
+  if (isShortFor(titled, figure, line.text, said)) return [];
   const named = nameMoments(moments);
   const until = line.text.indexOf(':', titled.span.from);
   const span = placeIn(line, {

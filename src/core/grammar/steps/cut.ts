@@ -132,7 +132,7 @@ class CallReader extends FigureReader {
     const isOfNext = this.calls.length === 0 && this.draft && isTurnAlone(this.draft);
     if (isOfNext && ahead && !isSingle(ahead.figure)) return void (this.at += 1);
     this.finishClause();
-    this.calls.startDetail();
+    this.calls.startDetail(listedFeet(this.tokens.slice(this.at + 1)) !== undefined);
     this.at += 1;
   }
 

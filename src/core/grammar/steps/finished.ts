@@ -15,6 +15,7 @@ import {
 } from './neighbours';
 import { figureOnceMore, isOnlyAgain, isTurnOf, withFeet } from './more';
 import { footOf, isSingle, type Call, type Draft } from './call';
+import { isFootAlone } from './feet';
 import { impliedFigure, settle } from './meaning';
 
 const again = (span: Span, more: Pick<Call, 'again' | 'mirrored'>): Call => ({
@@ -36,6 +37,9 @@ export class FinishedCalls {
   private opensDetail = false;
   /** Behind the colon stand the feet of the call before it. */
   private isListed = false;
+
+  /** Nothing but feet stands behind the colon. */
+  private isOnlyFeet = false;
 
   /** A foot said before all that is spelt. */
   private lead: Call | undefined;
@@ -78,13 +82,16 @@ export class FinishedCalls {
   /** A clause that only says more of the call before it: how it turns, on which feet. */
   private goesOn(previous: Call, draft: Draft, isOpening: boolean): boolean {
     if (!draft.figure && figureOnceMore(previous, draft)) return false;
+    const isDetail = this.detailOf === this.calls.length;
+    // `lock step with right: right, left lock behind, right`: the first of the steps that are spelt.
+    if (isDetail && isOpening && !this.isOnlyFeet && isFootAlone(draft)) return false;
     const longer = isTurnOf(draft, previous)
       ? { ...previous, turn: draft.turn, span: joinSpans(previous.span, draft) }
       : !draft.figure && previous.figure
-        ? withFeet(previous, draft, this.detailOf === this.calls.length, isOpening)
+        ? withFeet(previous, draft, isDetail, isOpening)
         : undefined;
     if (!longer) return false;
-    if (this.detailOf === this.calls.length && longer.feet) this.isListed = true;
+    if (isDetail && longer.feet) this.isListed = true;
     this.calls[this.calls.length - 1] = longer;
     return true;
   }
@@ -105,7 +112,7 @@ export class FinishedCalls {
   }
 
   /** What comes next spells out what stands before it. */
-  startDetail(): void {
+  startDetail(isOnlyFeet: boolean): void {
     const [first, ...others] = this.calls;
     // `Right, like a goat: side, together`: the foot that leads what is spelt.
     if (first && others.length === 0 && isBareFoot(first)) {
@@ -116,6 +123,7 @@ export class FinishedCalls {
     if (this.calls.length === 0 || this.detailOf !== undefined) return;
     this.detailOf = this.calls.length;
     this.opensDetail = true;
+    this.isOnlyFeet = isOnlyFeet;
   }
 
   /** `(step R forward, pivot 1/2 left) x2` */

@@ -45,16 +45,32 @@ function goesOnWith(draft: Draft, previous: Call): Figure | undefined {
 }
 
 /** The figure that is meant where a word says two things: "jump R" lands on R, "slide L next to R" draws the foot in. */
-function namedFigure({ figure, direction, sides, turn, turnWord }: Draft): Figure | undefined {
-  // `full turn left stepping R L`: the feet of the figure, not steps that share a turn.
-  const few = sides.length === 2 || sides.length === 3;
-  if (figure === KNOWN.step && turnWord && turn?.amount === CIRCLE && few && !direction) return KNOWN.fullTurn;
-  const towards = sides.length === 2 && sides[1].toSide && sides[1].foot !== sides[0].foot;
-  if (figure === KNOWN.slide && (direction === 'together' || direction === 'in' || towards)) return KNOWN.drag;
+function namedFigure(draft: Draft): Figure | undefined {
+  const { figure, sides } = draft;
+  if (isTurnSpelt(draft)) return KNOWN.fullTurn;
+  if (goesRound(draft)) return KNOWN.turn;
+  if (figure === KNOWN.slide && isDrawnIn(draft)) return KNOWN.drag;
   if (figure === KNOWN.sit && sides.length > 0) return KNOWN.sitOn;
-  if (figure === KNOWN.jump && sides.length === 1 && !sides[0].toSide) return KNOWN.jumpOn;
-  return figure;
+  return figure === KNOWN.jump && sides.length === 1 && !sides[0].toSide ? KNOWN.jumpOn : figure;
 }
+
+/** `full turn left stepping R L`: the feet of the figure, not steps that share a turn. */
+const isTurnSpelt = ({ figure, direction, sides, turn, turnWord }: Draft): boolean =>
+  figure === KNOWN.step &&
+  turnWord &&
+  turn?.amount === CIRCLE &&
+  !direction &&
+  (sides.length === 2 || sides.length === 3);
+
+/** `swing round a half to the left`: the dancer, and no foot. */
+const goesRound = ({ figure, turn, sides }: Draft): boolean =>
+  figure?.manners.has('swingsRound') === true && turn?.amount !== undefined && sides.every(({ toSide }) => toSide);
+
+/** `slide L next to R`, `slide L to R`. */
+const isDrawnIn = ({ direction, sides }: Draft): boolean =>
+  direction === 'together' ||
+  direction === 'in' ||
+  (sides.length === 2 && sides[1].toSide && sides[1].foot !== sides[0].foot);
 
 /** `side R, behind L, 1/4 R`: an amount alone after steps to the side is a step that turns; after a step forward it is a turn on both feet. */
 const isTurnedStep = ({ turn, turnWord, direction }: Draft, previous: Call | undefined): boolean =>

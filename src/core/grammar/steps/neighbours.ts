@@ -75,8 +75,8 @@ export function knownBy(previous: Call, { figure, joined, sides }: Draft, text: 
   if (figure === KNOWN.recover && previous.figure === KNOWN.recover && isRocked)
     return { ...previous, figure: KNOWN.rock, direction: 'back' };
   const isItsFoot = sides.every(({ foot }) => previous.foot === undefined || foot === previous.foot);
-  if (figure === KNOWN.drop && previous.figure === KNOWN.step && isItsFoot && previous.repeat === 1)
-    return { ...previous, figure: KNOWN.toe };
+  const isStep = previous.figure === KNOWN.step || previous.figure === KNOWN.ball;
+  if (figure === KNOWN.drop && isStep && isItsFoot && previous.repeat === 1) return { ...previous, figure: KNOWN.toe };
   return figure === KNOWN.weightChange && joined && previous.figure === KNOWN.drag
     ? { ...previous, figure: KNOWN.close }
     : previous;
