@@ -56,6 +56,9 @@ const COST = {
   ride: 0.2,
   joinedTurn: 0.8,
   unreadable: 1,
+  /** Danced on as long as its counts go. */
+  run: 0.25,
+  recoverWritten: 2,
   /** A place named and not gone to: `forward across` on one count. */
   placeUnused: 0.5,
   /** The `&` of `heel R & heel L` on two whole counts. */
@@ -202,48 +205,59 @@ function withExceptions({ units, empty, cost }: Allotment, ticks: readonly numbe
 
 function candidatesOf(unit: Unit, places: number, alone: boolean, next: Figure | undefined): Candidate[] {
   const { figure, call } = unit;
-  if (!figure) {
-    return Array.from({ length: places + 1 }, (_, length) => ({
-      steps: [],
-      length,
-      cost: length === 0 ? 3 * COST.unreadable : COST.unreadable,
-    }));
-  }
+  if (!figure) return unreadOf(places);
   if (call.at !== undefined) return [{ steps: [], length: 0, cost: 0 }];
   if (call.firstCounts !== undefined) return firstCountsOf(figure, call.firstCounts);
-  const list: Candidate[] = [];
-  const startsElsewhere = figure.run?.some(
-    (step, index) => index > 0 && step.direction === call.direction && call.direction !== figure.run?.[0].direction,
-  );
-  const asRun = figure.run !== undefined && (call.feet !== undefined || startsElsewhere === true);
-  if (!asRun) {
-    figure.forms.forEach((form, index) => {
-      // A pivot said again has its own step forward each time.
-      if (figure === KNOWN.pivot && unit.repeat > 0 && form.steps.length === 1) return;
-      list.push({
-        steps: form.steps,
-        length: form.steps.length,
-        // A rock whose recover is written is the rock alone.
-        cost:
-          index * COST.laterForm + (next === KNOWN.recover && figure === KNOWN.rock && form.steps.length > 1 ? 2 : 0),
-        rhythms: form.rhythms,
-      });
-    });
-  }
+  const isRun = isWrittenAsRun(unit);
+  const list = isRun ? [] : formsOf(unit, figure, next);
   const further = furtherSteps(unit);
   if (further) {
     list.forEach((candidate) => (candidate.cost += COST.placeUnused));
     if (further.length <= places) list.push({ steps: further, length: further.length, cost: 0 });
-  }
-  for (const length of further ? [] : runLengths(unit, places)) {
-    list.push({ steps: runSteps(figure, length, call.direction), length, cost: asRun ? 0 : 0.25 });
-  }
+  } else
+    for (const length of runLengths(unit, places))
+      list.push({ steps: runSteps(figure, length, call.direction), length, cost: isRun ? 0 : COST.run });
   if (call.implied) list.push({ steps: [], length: 0, cost: COST.impliedUnused });
-  if (figure.rides && !alone) list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.ride });
-  if ((figure === KNOWN.turn || (figure === KNOWN.fullTurn && call.joined)) && !alone) {
-    list.push({ steps: [], length: 0, cost: call.joined ? 0 : COST.joinedTurn });
-  }
+  if (!alone) list.push(...ridesOf(figure, call));
   return list;
+}
+
+/** What nobody understood takes any number of counts. */
+const unreadOf = (places: number): Candidate[] =>
+  Array.from({ length: places + 1 }, (_, length) => ({
+    steps: [],
+    length,
+    cost: length === 0 ? 3 * COST.unreadable : COST.unreadable,
+  }));
+
+/** Its feet are listed, or it sets out in another direction of its rotation. */
+function isWrittenAsRun({ figure, call }: Unit): boolean {
+  const { run } = figure ?? {};
+  if (!run) return false;
+  const startsElsewhere = run.some(
+    (step, index) => index > 0 && step.direction === call.direction && call.direction !== run[0].direction,
+  );
+  return call.feet !== undefined || startsElsewhere;
+}
+
+function formsOf({ repeat }: Unit, figure: Figure, next: Figure | undefined): Candidate[] {
+  return figure.forms.flatMap((form, index) => {
+    // A pivot said again has its own step forward each time.
+    if (figure === KNOWN.pivot && repeat > 0 && form.steps.length === 1) return [];
+    // A rock whose recover is written is the rock alone.
+    const isRockAlone = next === KNOWN.recover && figure === KNOWN.rock && form.steps.length > 1;
+    const cost = index * COST.laterForm + (isRockAlone ? COST.recoverWritten : 0);
+    return [{ steps: form.steps, length: form.steps.length, cost, rhythms: form.rhythms }];
+  });
+}
+
+/** Ways to share the moment of a neighbour. */
+function ridesOf(figure: Figure, { joined }: Call): Candidate[] {
+  const isTurn = figure === KNOWN.turn || (figure === KNOWN.fullTurn && joined);
+  return [
+    ...(figure.rides ? [{ steps: [], length: 0, cost: joined ? 0 : COST.ride }] : []),
+    ...(isTurn ? [{ steps: [], length: 0, cost: joined ? 0 : COST.joinedTurn }] : []),
+  ];
 }
 
 /** The beginning of each form, as far as its rhythm stays within so many counts. */

@@ -400,41 +400,46 @@ class Dancer {
   private settle(action: Action, last: boolean, call: Call, claims: Claims, assumed: Assumption[]): Action {
     const claim = last ? claims.weightClaims[claims.weightClaims.length - 1]?.weight : undefined;
     if (claim === 'none' && action.effect === 'takes') return { ...action, effect: 'none' };
-    if (action.effect === 'open') {
-      const { weight } = this.state;
-      const next = this.nextNamedFoot();
-      const foot =
-        claim === 'L' || claim === 'R'
-          ? claim
-          : next
-            ? otherFoot(next)
-            : isFoot(weight)
-              ? otherFoot(weight)
-              : undefined;
-      // `cross L over R, unwind a full turn, weight on L`: where it is already.
-      if (foot === weight) return { ...action, effect: 'none' };
-      return foot ? { ...action, foot, effect: 'takes' } : action;
-    }
-    // `stomp R beside L keeping the weight on L`; `draw L up to R and put the weight on it`.
-    const names = action.foot !== null && isFoot(claim);
-    if (names && action.word === 'stomp' && claim !== action.foot && claim === this.state.weight)
-      return { ...action, word: 'stomp up', effect: 'none' };
-    if (names && action.effect === 'none' && claim === action.foot && call.figure?.manners.has('comesIn'))
-      return { ...action, effect: 'takes' };
-    // `bounce heels three times, weight ends on L`
-    if (action.word === 'bounce' && isFoot(this.state.weight) && claim === otherFoot(this.state.weight))
-      return { ...action, effect: 'takes', foot: claim };
-    if (action.effect === 'both' && (claim === 'L' || claim === 'R'))
-      return { ...action, effect: 'takes', foot: claim };
+    if (action.effect === 'open') return this.settleOpen(action, claim);
+    const claimed = claim === 'L' || claim === 'R' ? this.asClaimed(action, claim, call) : undefined;
+    if (claimed) return claimed;
     if (action.word === 'pivot' && call.figure?.share === 'pairs' && this.isTouchedBy(action))
       return { ...action, word: 'turn', foot: null, effect: 'none' };
     if (action.word === 'turn' && isFoot(this.state.weight))
       return this.turnOrPivot(action, this.state.weight, claim, call, assumed);
-    if (action.word === 'stomp' && last && claim === undefined && action.foot && this.nextNamedFoot() === action.foot) {
-      assumed.push({ kind: 'stomp up', customary: true, span: call.span, value: action.foot });
+    return last && claim === undefined ? this.stompUp(action, call, assumed) : action;
+  }
+
+  /** Which foot a turn on both feet ends on: the one that is claimed, or the one that leaves the next named foot free. */
+  private settleOpen(action: Action, claim: string | undefined): Action {
+    const { weight } = this.state;
+    const next = this.nextNamedFoot();
+    const isClaimed = claim === 'L' || claim === 'R';
+    const foot = isClaimed ? claim : next ? otherFoot(next) : isFoot(weight) ? otherFoot(weight) : undefined;
+    // `cross L over R, unwind a full turn, weight on L`: where it is already.
+    if (foot === weight) return { ...action, effect: 'none' };
+    return foot ? { ...action, foot, effect: 'takes' } : action;
+  }
+
+  /** What a stated weight makes of an action; undefined where it changes nothing. */
+  private asClaimed(action: Action, claim: Foot, call: Call): Action | undefined {
+    const { weight } = this.state;
+    // `stomp R beside L keeping the weight on L`
+    if (action.word === 'stomp' && action.foot !== null && claim !== action.foot && claim === weight)
       return { ...action, word: 'stomp up', effect: 'none' };
-    }
-    return action;
+    // `draw L up to R and put the weight on it`
+    if (action.effect === 'none' && claim === action.foot && call.figure?.manners.has('comesIn'))
+      return { ...action, effect: 'takes' };
+    // `bounce heels three times, weight ends on L`
+    const isBounced = action.word === 'bounce' && isFoot(weight) && claim === otherFoot(weight);
+    return isBounced || action.effect === 'both' ? { ...action, effect: 'takes', foot: claim } : undefined;
+  }
+
+  /** `stomp R` before a step of R. */
+  private stompUp(action: Action, { span }: Call, assumed: Assumption[]): Action {
+    if (action.word !== 'stomp' || !action.foot || this.nextNamedFoot() !== action.foot) return action;
+    assumed.push({ kind: 'stomp up', customary: true, span, value: action.foot });
+    return { ...action, word: 'stomp up', effect: 'none' };
   }
 
   /** `touch R forward, paddle 1/4 left`: the foot that would take the weight only touches, and the other one turns away from it. */

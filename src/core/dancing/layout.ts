@@ -77,31 +77,7 @@ function laySection(
   const tooMuch = (copied?.lines.length ?? 0) > room.left;
   const source = tooMuch ? undefined : copied;
   room.left -= source?.lines.length ?? 0;
-  const lines = [...(source?.lines ?? []), ...text.lines];
-  const mirrored = text.copy?.mirrored === true;
-  const groups: LaidGroup[] = [];
-  let next = 0;
-  let shift: number | undefined;
-  for (const line of lines) {
-    for (const group of (line.step as StepLine).groups) {
-      if (shift === undefined && group.counts && !group.counts.floating && group.counts.ticks.length > 0) {
-        // After lines that were repeated the counts go on from those.
-        shift = next > 0 ? 0 : runningShift(group.counts.ticks[0], text.counts ?? 8, offset);
-      }
-      if (group.repeat) {
-        const again = layRepeat(group, group.repeat, line, { next, shift: shift ?? 0 }, groups, earlier, room, whole);
-        groups.push(...again);
-        next = greatest(
-          again.map(({ end }) => end),
-          next,
-        );
-        continue;
-      }
-      const laid = layGroup(line, group, shift ?? 0, next, mirrored && source?.lines.includes(line) === true);
-      groups.push(laid);
-      next = Math.max(next, laid.end);
-    }
-  }
+  const groups = layLines(text, source, { offset, earlier, room, whole });
   const borrows = groups[groups.length - 1]?.group.counts?.borrows === true;
   const end = greatest(
     groups.map(({ end: own, group }) => (group.counts?.borrows ? own - TICKS_A_COUNT : own)),
@@ -121,6 +97,43 @@ function laySection(
   };
 }
 
+/** Where a section stands: what was laid before it, and how much may be danced again. */
+interface Around {
+  readonly offset: number;
+  readonly earlier: readonly LaidSection[];
+  readonly room: Room;
+  readonly whole?: readonly LaidSection[];
+}
+
+/** The lines of a section, those it copies first. */
+function layLines(text: SectionText, source: SectionText | undefined, around: Around): LaidGroup[] {
+  const groups: LaidGroup[] = [];
+  let next = 0;
+  let shift: number | undefined;
+  for (const line of [...(source?.lines ?? []), ...text.lines])
+    for (const group of (line.step as StepLine).groups) {
+      // After lines that were repeated the counts go on from those.
+      shift ??= next > 0 && hasCounts(group) ? 0 : shiftOf(group, text, around.offset);
+      const isMirrored = text.copy?.mirrored === true && source?.lines.includes(line) === true;
+      const laid = group.repeat
+        ? layRepeat(group, group.repeat, line, { next, shift: shift ?? 0 }, groups, around)
+        : [layGroup(line, group, shift ?? 0, next, isMirrored)];
+      groups.push(...laid);
+      next = greatest(
+        laid.map(({ end }) => end),
+        next,
+      );
+    }
+  return groups;
+}
+
+const hasCounts = ({ counts }: CallGroup): boolean =>
+  counts !== undefined && !counts.floating && counts.ticks.length > 0;
+
+/** How far its counts run on from those of the dance; undefined where it says none. */
+const shiftOf = (group: CallGroup, { counts }: SectionText, offset: number): number | undefined =>
+  hasCounts(group) ? runningShift(group.counts?.ticks[0] ?? 0, counts ?? 8, offset) : undefined;
+
 /** Lines that are danced again in one section, and in the whole dance. */
 const MOST_GROUPS = 128;
 const MOST_COPIED = 2000;
@@ -132,9 +145,7 @@ function layRepeat(
   line: ScriptLine,
   { next, shift: running }: { readonly next: number; readonly shift: number },
   own: readonly LaidGroup[],
-  earlier: readonly LaidSection[],
-  room: Room,
-  whole?: readonly LaidSection[],
+  { earlier, room, whole }: Around,
 ): LaidGroup[] {
   const tooMuch = (): LaidGroup[] => [{ ...layGroup(line, group, 0, next, false), tooMuch: true }];
   if (own.length >= MOST_GROUPS) return tooMuch();

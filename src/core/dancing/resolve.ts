@@ -6,7 +6,7 @@ import type { Action, Direction } from '../model/actions';
 import { isFoot, otherFoot, type Foot } from '../model/feet';
 import type { Span } from '../model/text';
 import { CIRCLE, otherWay, turnBetween, waySign, type Turn, type Way } from '../model/turns';
-import type { Call } from '../grammar/steps/cut';
+import type { Call, CalledTurn } from '../grammar/steps/cut';
 import { KNOWN, turnedPattern, type Figure } from '../vocabulary';
 import type { PatternStep } from '../vocabulary/notation';
 import { runSteps, type Allotted, type Unit } from './allot';
@@ -125,7 +125,7 @@ function leadFoot(call: Call, first: boolean, steps: readonly PatternStep[], sta
 
 /** The signed turn of the whole call; undefined when it does not turn. */
 function wholeTurn(unit: Unit, figure: Figure, lead: Foot, state: DanceState, assumed: Assumption[]): Turn | undefined {
-  const { call, repeat } = unit;
+  const { call } = unit;
   const said = call.turn;
   if (!said && figure.amount === undefined) return undefined;
   const span = said?.span ?? call.span;
@@ -138,19 +138,24 @@ function wholeTurn(unit: Unit, figure: Figure, lead: Foot, state: DanceState, as
   }
   if (said?.target !== undefined && said.amount === undefined)
     return turnToTarget(figure, lead, state, said.target, way, span, assumed);
-  let amount = said?.amount ?? figure.amount;
-  if (amount === undefined) {
-    assumed.push({ kind: 'amount', customary: false, span, value: '0' });
-    return undefined;
-  }
-  if (said?.amount === undefined && !figure.definite) {
-    assumed.push({ kind: 'amount', customary: true, span, value: amount === CIRCLE / 2 ? '1/2' : '1/4' });
-  }
-  if (call.total && call.repeat > 1) {
-    amount = Math.floor(((repeat + 1) * amount) / call.repeat) - Math.floor((repeat * amount) / call.repeat);
-  }
-  return amount * waySign(way ?? assumedWay(figure, lead, state, span, assumed, call.direction));
+  const amount = amountOf(figure, said, span, assumed);
+  return amount === undefined
+    ? undefined
+    : shareOf(unit, amount) * waySign(way ?? assumedWay(figure, lead, state, span, assumed, call.direction));
 }
+
+/** How far, as the line says or as is customary. */
+function amountOf(figure: Figure, said: CalledTurn | undefined, span: Span, assumed: Assumption[]): number | undefined {
+  const amount = said?.amount ?? figure.amount;
+  if (amount === undefined) assumed.push({ kind: 'amount', customary: false, span, value: '0' });
+  else if (said?.amount === undefined && !figure.definite)
+    assumed.push({ kind: 'amount', customary: true, span, value: amount === CIRCLE / 2 ? '1/2' : '1/4' });
+  return amount;
+}
+
+/** What falls to one of several goes, where the amount is that of all of them. */
+const shareOf = ({ call: { total, repeat: times }, repeat }: Unit, amount: number): number =>
+  total && times > 1 ? Math.floor(((repeat + 1) * amount) / times) - Math.floor((repeat * amount) / times) : amount;
 
 function turnToTarget(
   figure: Figure,

@@ -34,49 +34,69 @@ export function readCounts(text: string, start = 0): Counts | undefined {
 }
 
 function readNumbers(text: string, start: number): Counts | undefined {
-  const ticks: number[] = [];
-  let problem: CountProblem | undefined;
-  let count = 0;
-  let lastWasBetween = false;
-  let borrows = false;
+  const run = new Run();
   let position = start;
   let end = start;
   for (;;) {
     ITEM.lastIndex = position;
     const match = ITEM.exec(text);
-    if (!match || !isCountHere(text, match, ticks.length > 0, end, count)) break;
+    if (!match || !isCountHere(text, match, run.ticks.length > 0, end, run.count)) break;
     const [, from, to, between] = match;
-    if (between) {
-      if (ticks.length === 0) count = nextNumber(text, ITEM.lastIndex) - 1;
-      if (count > MOST_COUNT) problem ??= 'too-many';
-      ticks.push(tickOfCount(count) + BETWEEN_COUNTS[between as BetweenCounts]);
-      lastWasBetween = true;
-      borrows = false;
-    } else {
-      let first = Number(from);
-      borrows = first === 1 && count > 1 && lastWasBetween;
-      if (borrows) first = count + 1;
-      const last = to === undefined ? first : Number(to);
-      if (first === 0) problem ??= 'zero';
-      else if (last < first || (ticks.length > 0 && tickOfCount(first) <= ticks[ticks.length - 1]))
-        problem ??= 'backwards';
-      else if (last - first >= MOST_COUNTS_A_LINE || last > MOST_COUNT) problem ??= 'too-many';
-      if (!problem) for (let next = first; next <= last; next++) ticks.push(tickOfCount(next));
-      count = problem ? first : last;
-      lastWasBetween = false;
-    }
+    if (between) run.addBetween(between as BetweenCounts, nextNumber(text, ITEM.lastIndex));
+    else run.add(Number(from), to === undefined ? undefined : Number(to));
     end = ITEM.lastIndex;
     GAP.lastIndex = end;
     GAP.exec(text);
     position = GAP.lastIndex;
     if (text[position] === '-' && /^-\s*\d/.test(text.slice(position, position + 4))) position += 1; // 5-6-7-8
-    if (ticks.length > MOST_COUNTS_A_LINE) problem ??= 'too-many';
   }
-  if (end === start) return undefined;
-  const span = { from: start, to: end };
-  if (problem || ticks.length === 0)
-    return { span, ticks: [], end: 0, floating: false, borrows: false, problem: problem ?? 'zero' };
-  return { span, ticks, end: endOf(ticks[ticks.length - 1]), floating: false, borrows };
+  return end === start ? undefined : run.counts({ from: start, to: end });
+}
+
+/** Counts as they are taken one after another. */
+class Run {
+  readonly ticks: number[] = [];
+  count = 0;
+  private problem: CountProblem | undefined;
+  private lastWasBetween = false;
+  private borrows = false;
+
+  /** `&`, `e`, `a`; at the head of a line they belong to the count before the next one. */
+  addBetween(sign: BetweenCounts, next: number): void {
+    if (this.ticks.length === 0) this.count = next - 1;
+    if (this.count > MOST_COUNT) this.problem ??= 'too-many';
+    this.push(tickOfCount(this.count) + BETWEEN_COUNTS[sign]);
+    [this.lastWasBetween, this.borrows] = [true, false];
+  }
+
+  add(written: number, to: number | undefined): void {
+    this.borrows = written === 1 && this.count > 1 && this.lastWasBetween;
+    const first = this.borrows ? this.count + 1 : written;
+    const last = to ?? first;
+    this.problem ??= this.problemOf(first, last);
+    if (!this.problem) for (let next = first; next <= last; next++) this.push(tickOfCount(next));
+    this.count = this.problem ? first : last;
+    this.lastWasBetween = false;
+  }
+
+  private push(tick: number): void {
+    this.ticks.push(tick);
+    if (this.ticks.length > MOST_COUNTS_A_LINE) this.problem ??= 'too-many';
+  }
+
+  private problemOf(first: number, last: number): CountProblem | undefined {
+    if (first === 0) return 'zero';
+    const isBack = last < first || (this.ticks.length > 0 && tickOfCount(first) <= this.ticks[this.ticks.length - 1]);
+    if (isBack) return 'backwards';
+    return last - first >= MOST_COUNTS_A_LINE || last > MOST_COUNT ? 'too-many' : undefined;
+  }
+
+  counts(span: Span): Counts {
+    const { ticks, problem, borrows } = this;
+    if (problem || ticks.length === 0)
+      return { span, ticks: [], end: 0, floating: false, borrows: false, problem: problem ?? 'zero' };
+    return { span, ticks, end: endOf(ticks[ticks.length - 1]), floating: false, borrows };
+  }
 }
 
 /** A number is no count when it belongs to a fraction, an hour or a word; a lone letter counts only beside a number. */

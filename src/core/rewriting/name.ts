@@ -41,9 +41,6 @@ interface Entry {
 const TURNS: readonly Turn[] = [6, 12, 18, 24, 36, 48].flatMap((turn) => [turn, -turn]);
 const PLACES: readonly Direction[] = ['forward', 'back', 'side', 'diagonal forward', 'diagonal back', 'place'];
 
-/** Figures that say too little by themselves to be offered as the name of a spelt line. */
-const NEVER_OFFERED: ReadonlySet<string> = new Set(['turn-touch', 'step-point', 'point-step', 'side-touch', 'side-together', 'cross-point', 'touch-out-in', 'heel-toe', 'brush-hitch', 'skate-touch', 'step-slap', 'heel-slap', 'jazz-triangle', 'press-recover', 'push-turn']); // prettier-ignore
-
 let table: Map<string, Entry[]> | undefined;
 
 /** By signature, built on first use from the rows. */
@@ -51,7 +48,7 @@ function entries(): Map<string, Entry[]> {
   if (table) return table;
   table = new Map();
   for (const figure of FIGURES)
-    if (figure.family !== 'single' && !NEVER_OFFERED.has(figure.id)) addFigure(table, figure);
+    if (figure.family !== 'single' && !figure.manners.has('neverNames')) addFigure(table, figure);
   for (const list of table.values()) list.sort((a, b) => a.rank - b.rank);
   return table;
 }

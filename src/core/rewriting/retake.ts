@@ -5,12 +5,7 @@
 import { countsStandBehind } from '../reading/line';
 import type { Script, ScriptLine } from '../reading/script';
 
-export const RETAKES = [
-  'numbers are a list',
-  'lists are counts',
-  'paragraphs are sections',
-  'counts left aside',
-] as const;
+const RETAKES = ['numbers are a list', 'lists are counts', 'paragraphs are sections', 'counts left aside'] as const;
 export type RetakeKind = (typeof RETAKES)[number];
 
 export interface Retake {

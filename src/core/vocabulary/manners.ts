@@ -29,6 +29,11 @@ const ROWS = {
   comesIn: 'close drag slide',
   /** With an amount and no foot it is the dancer that goes round: `swing round a half`. */
   swingsRound: 'sweep',
+  /** It says too little by itself to be offered as the name of a spelt line. */
+  neverNames:
+    'turn-touch step-point point-step side-touch side-together cross-point touch-out-in heel-toe brush-hitch skate-touch step-slap heel-slap jazz-triangle press-recover push-turn',
+  /** A spin by its name: who calls it means it. */
+  spins: 'monterey spiral full-turn unwind',
   /** `drag L to R`: the side is the other foot's. */
   neverAside: 'close stomp drag',
 } as const;

@@ -13,7 +13,7 @@ import { orderOf, type Order, type OrderStep } from './order';
 import { concerns } from './concerns';
 import { addPiece, danceInserted, type Inserted, type Piece, type PieceFacts, type Standing } from './pieces';
 import { isKind, PlanBook, type EntryOf } from './plan-book';
-import type { BadJoin } from './problems';
+import type { BadJoin, PlanProblem } from './problems';
 import { tellUnplaced } from './unplaced';
 import { MOST_ON_A_WALL, MOST_WALLS, type Wall, type WallNote, type WallPlan } from './wall';
 import { greatest } from '../model/numbers';
@@ -250,7 +250,12 @@ class Layer {
     number: number,
     step: OrderStep | undefined,
   ): NonNullable<Wall['cut']> | undefined {
-    let found: NonNullable<Wall['cut']> | undefined;
+    return this.cutByEntries(own, block, number) ?? (step && this.cutByOrder(step, block));
+  }
+
+  /** The first restart or ending of this wall; another one is told. */
+  private cutByEntries(own: readonly PlanEntry[], block: DancedBlock, number: number): Wall['cut'] {
+    let found: Wall['cut'];
     for (const entry of own) {
       if (!isKind(entry, 'restart') && !isKind(entry, 'ending')) continue;
       const kind = entry.item.kind;
@@ -260,31 +265,26 @@ class Layer {
         this.book.problem({ kind: 'wall-twice', entry, wall: number, what: kind, other: found.entry }, `${number}`);
         continue;
       }
-      const whole: Cut = { index: block.moments.length, ticks: block.counts * TICKS_A_COUNT, half: false };
-      found = { kind, entry, cut: cut ?? whole };
+      found = { kind, entry, cut: cut ?? wholeOf(block) };
       if (cut?.inside && !entry.item.changed && !mayBeCut(cut) && !this.isChanged(own, block, cut))
         this.book.problem({ kind: 'inside-call', entry, cut, block });
     }
-    const said = step?.item.to;
-    if (found || !step || (!said && !step.item.short)) return found;
-    if (!said) {
-      if (step.entry)
-        this.book.problem(
-          { kind: 'short-where', entry: step.entry, name: step.item.name, span: step.span },
-          `${step.span.from}`,
-        );
-      return undefined;
-    }
-    const placed = cutAfter(block, said.count, said.and);
-    if ('problem' in placed) {
-      if (step.entry) this.book.problem({ kind: 'place-beyond', entry: step.entry, block }, `${step.span.from}`);
-      return undefined;
-    }
-    if (placed.cut.index === block.moments.length && placed.cut.ticks === block.counts * TICKS_A_COUNT)
-      return undefined;
-    if (placed.cut.inside && !mayBeCut(placed.cut) && step.entry)
-      this.book.problem({ kind: 'inside-call', entry: step.entry, cut: placed.cut, block }, `${step.span.from}`);
-    return { kind: 'order', cut: placed.cut, ...(step.entry && { entry: step.entry }) };
+    return found;
+  }
+
+  /** `A(16)`, `A-` in the order of the parts. */
+  private cutByOrder({ item, entry, span }: OrderStep, block: DancedBlock): Wall['cut'] {
+    const tell = (problem: PlanProblem | undefined): undefined => {
+      if (problem) this.book.problem(problem, `${span.from}`);
+    };
+    if (!item.to) return item.short ? tell(entry && { kind: 'short-where', entry, name: item.name, span }) : undefined;
+    const placed = cutAfter(block, item.to.count, item.to.and);
+    if ('problem' in placed) return tell(entry && { kind: 'place-beyond', entry, block });
+    const { cut } = placed;
+    const whole = wholeOf(block);
+    if (cut.index === whole.index && cut.ticks === whole.ticks) return undefined;
+    if (cut.inside && !mayBeCut(cut)) tell(entry && { kind: 'inside-call', entry, cut, block });
+    return { kind: 'order', cut, ...(entry && { entry }) };
   }
 
   /** A change on this wall reaches over the cut, so no call is torn there. */
@@ -442,6 +442,13 @@ class Layer {
     return known;
   }
 }
+
+/** A place at the end of a part. */
+const wholeOf = ({ moments, counts }: DancedBlock): Cut => ({
+  index: moments.length,
+  ticks: counts * TICKS_A_COUNT,
+  half: false,
+});
 
 const tickBefore = ({ item }: EntryOf<'change'>): number => (item.from.count - 1) * TICKS_A_COUNT;
 

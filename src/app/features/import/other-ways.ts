@@ -13,7 +13,7 @@ export interface OtherWay {
 /** Longer sheets are settled line by line. */
 const MOST_LINES = 400;
 
-export const outcomeOf = (study: Study): Pick<OtherWay, 'counts' | 'sections' | 'open'> => {
+const outcomeOf = (study: Study): Pick<OtherWay, 'counts' | 'sections' | 'open'> => {
   const parts = study.dance.parts;
   return {
     counts: parts.reduce((sum, { counts }) => sum + counts, 0),

@@ -26,7 +26,8 @@ export const spin: Rule = {
         const size = Math.abs(action.turn);
         const place = placeOfTick(tick);
         const onOneFoot = action.foot !== null && action.effect === 'takes' && !ON_BOTH_FEET.has(action.word);
-        if (size <= CIRCLE / 2 || (size <= CIRCLE && (!onOneFoot || MEANT.has(call.figure?.id ?? '')))) return [];
+        if (size <= CIRCLE / 2 || (size <= CIRCLE && (!onOneFoot || call.figure?.manners.has('spins') === true)))
+          return [];
         const span = placeIn(line.line, call.titled?.span ?? call.call.span);
         return size > CIRCLE
           ? [
@@ -47,5 +48,3 @@ export const spin: Rule = {
 };
 
 const ON_BOTH_FEET: ReadonlySet<string> = new Set(['pivot', 'unwind']);
-/** Figures that are spins by name. */
-const MEANT: ReadonlySet<string> = new Set(['monterey', 'spiral', 'full-turn', 'unwind']);

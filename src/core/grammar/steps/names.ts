@@ -47,14 +47,14 @@ export function mergeName(draft: Draft, figure: Figure): boolean {
 }
 
 /** How an action is done: `put the ball of R beside L`, `cross R toe over L`. */
-function mergeHow(draft: Draft, { id, manners }: Figure, figure: Figure): boolean {
+function mergeHow(draft: Draft, before: Figure, figure: Figure): boolean {
   if (draft.direction) return false;
-  const isBall = id === 'step' && figure === KNOWN.ball && draft.sides.length === 0;
-  const isCrossed = id === 'cross' && figure.manners.has('isPart');
+  const isBall = before === KNOWN.step && figure === KNOWN.ball && draft.sides.length === 0;
+  const isCrossed = before === KNOWN.cross && figure.manners.has('isPart');
   if (isCrossed) draft.direction = 'cross';
   if (isBall || isCrossed) draft.figure = figure;
   // `touch the ball of R forward`
-  const isTouched = figure === KNOWN.ball && manners.has('givesWayToPart') && draft.sides.length === 0;
+  const isTouched = figure === KNOWN.ball && before.manners.has('givesWayToPart') && draft.sides.length === 0;
   return isBall || isCrossed || isTouched;
 }
 
