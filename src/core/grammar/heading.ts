@@ -95,8 +95,17 @@ export const titleAfter = (text: string): string =>
 const KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan'] as const;
 
 /** The kind that the first word names; none for several of them, or for what a sentence says of them. */
-export const kindNamed = (token: Token | undefined): (typeof KINDS)[number] | undefined =>
+const kindNamed = (token: Token | undefined): (typeof KINDS)[number] | undefined =>
   token === undefined || /\s|s$/i.test(token.text) ? undefined : KINDS.find((kind) => token.is.has(kind));
+
+const kinds = new Memory<{ readonly kind: ReturnType<typeof kindNamed> }>();
+const LONGEST_KIND = 40;
+
+/** The kind that a line opens with. */
+export const kindOpening = (line: string): ReturnType<typeof kindNamed> => {
+  const opening = line.slice(0, LONGEST_KIND);
+  return kinds.of(opening, () => ({ kind: kindNamed(lex(opening)[0]) })).kind;
+};
 
 function readOther(
   text: string,

@@ -7,8 +7,7 @@ import type { Span } from '../model/text';
 import { tickOfCount } from '../model/ticks';
 import { KNOWN_KEYS, readHeader, readHeaderLines, type Header, type HeaderEntry } from '../reading/header';
 import type { Counts } from '../reading/counts';
-import { kindNamed, readHeading, type Heading } from '../grammar/heading';
-import { lex } from '../grammar/lexer';
+import { kindOpening, readHeading, type Heading } from '../grammar/heading';
 import { countsNeeded, countsStandBehind, isWholeLine, namesSteps, readStepLine, type StepLine } from '../reading/line';
 import { readOwnFigures, type OwnFigures } from '../reading/own-figures';
 import { readLoosePlan, readPlanLine, type PlanItem } from '../grammar/plan';
@@ -330,7 +329,7 @@ class ScriptReader {
 
   /** `Tag: end of walls 1 & 4` over step lines is the heading of the tag, not only its place. */
   private placedHeading(trimmed: string): Heading | undefined {
-    const kind = this.blocks.block?.kind === 'plan' ? undefined : kindNamed(lex(trimmed.slice(0, LONG_SENTENCE))[0]);
+    const kind = this.blocks.block?.kind === 'plan' ? undefined : kindOpening(trimmed);
     if (kind !== 'tag' && kind !== 'ending') return undefined;
     const next = this.raw.slice(this.lines.length + 1, this.lines.length + 3).find((line) => line.trim() !== '');
     if (next === undefined || this.outline.countsOf(this.raw.indexOf(next, this.lines.length + 1)).length === 0)
