@@ -51,6 +51,13 @@ describe('plan lines', () => {
     ['ordre : A B A(16) B', 'order: A B A(16) B'],
     ['1er, 3e A : restart après 16', '1st, 3rd A: restart after 16'],
     ['Ni tag, ni restart.', 'Ni tag, ni restart.'],
+    ['muur 3: herstart na 16', 'wall 3: restart after 16'],
+    ['Herstart in muur 5 na 16 tellen', 'wall 5: restart after 16'],
+    ['elke 3e muur: brug', 'every 3rd wall: tag'],
+    ['Brug aan het einde van muur 2', 'wall 2: tag'],
+    ['laatste muur: einde na 12', 'last wall: ending after 12'],
+    ['volgorde: A B A(16) B', 'order: A B A(16) B'],
+    ['Geen tags, geen restarts', 'Geen tags, geen restarts'],
   ])('%s', (line, english) => expect(planned(line)).toBe(english));
 
   test('places point into the line as it was written', () => {
@@ -77,6 +84,10 @@ describe('headings', () => {
     ['## Pont', { kind: 'tag', name: '' }],
     ['## Ende', { kind: 'ending' }],
     ['## Finale', { kind: 'ending' }],
+    ['## Sectie 2: wiegen (4 tellen)', { kind: 'section', number: 2, title: 'wiegen', counts: 4 }],
+    ['## Deel A', { kind: 'part', name: 'A' }],
+    ['## Brug', { kind: 'tag', name: '' }],
+    ['## Einde', { kind: 'ending' }],
   ])('%s', (line, heading) => expect(readHeading(line, true)).toMatchObject(heading));
 
   test.each([
@@ -100,6 +111,8 @@ describe('facts', () => {
     ['départ : poids G', 'start'],
     ['Chorégraphe : Wren', 'author'],
     ['niveau : débutant', 'level'],
+    ['Muziek: Laagwater', 'music'],
+    ['muren: 4', 'walls'],
   ])('%s', (line, key) => expect(readHeaderLines(line, 0)).toMatchObject([{ key, value: line.split(/ ?: /)[1] }]));
 
   test('several in one line, each with its own place', () => {
@@ -119,6 +132,10 @@ describe('repeats', () => {
     ["Répéter 1-4 de l'autre pied", { counts: { from: 1, to: 4, and: false }, mirrored: true }],
     ['répétez section 2 deux fois', { section: 2, times: 2 }],
     ['répéter les 4 derniers temps en commençant G', { last: 4, lead: 'L' }],
+    ['Herhaal 1-4 met links', { counts: { from: 1, to: 4, and: false }, lead: 'L' }],
+    ['Same thing going left', { lead: 'L', mirrored: false }],
+    ['all that to the left', { lead: 'L' }],
+    ['das Ganze noch einmal', { times: 1 }],
   ])('%s', (line, repeat) => expect(readRepeat(line, 0)).toMatchObject(repeat));
 });
 

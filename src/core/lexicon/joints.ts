@@ -24,6 +24,8 @@ const ROLES = {
   /** In front of a foot these are across: `croiser D devant G`, `R vor dem linken Fuß kreuzen`. */
   'in-front': { de: 'vor', fr: 'devant', nl: 'voor' },
   'in-front-said': { en: 'in_front' },
+  /** Behind a foot it passes there; alone it goes back. */
+  'behind-or-back': { nl: 'achter' },
   towards: { en: 'toward towards' },
   facing: { en: 'face facing', nl: 'richting' },
   /** `three times`. */

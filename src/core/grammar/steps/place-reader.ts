@@ -90,6 +90,7 @@ export abstract class PlaceReader extends TurnReader {
     if (isInFront) return 'cross';
     // `heel in front`: nothing is passed.
     const isBefore = says('in-front-said', phrase) && !isOtherAhead(this.words, this.at + 1, this.draft);
+    if (says('behind-or-back', phrase) && !isSideAhead(this.words, this.at)) return 'back';
     return isBefore ? 'forward' : DIRECTION_WORDS[phrase];
   }
 

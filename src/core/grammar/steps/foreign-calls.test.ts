@@ -1,8 +1,8 @@
 /** Calls as German and French sheets write them, and what each is printed as in English. */
 import { describe, expect, test } from '@jest/globals';
-import { printStepLine } from '../printing/calls';
-import { SLATE_STYLE } from '../printing/style';
-import { readStepLine } from './line';
+import { printStepLine } from '../../printing/calls';
+import { SLATE_STYLE } from '../../printing/style';
+import { readStepLine } from '../../reading/line';
 
 const english = (line: string): string =>
   printStepLine(readStepLine(`1-8 ${line}`), { style: SLATE_STYLE }).replace(/^1-8\s+/, '');
@@ -94,5 +94,38 @@ describe('French', () => {
     ['Balancer D G D G', 'Sway R L R L'],
     ['Pivoter les talons à droite', 'Swivel R'],
     ['Glisser G vers D', 'Drag L'],
+  ])('%s', (line, printed) => expect(english(line)).toBe(printed));
+});
+
+describe('Dutch', () => {
+  test.each([
+    ['RV stap voor', 'Step R forward'],
+    ['LV stap achteruit', 'Step L back'],
+    ['RV stap opzij', 'Step R side'],
+    ['rechtervoet stap naar voren', 'Step R forward'],
+    ['LV sluit aan', 'Close L'],
+    ['LV bijsluiten', 'Close L'],
+    ['RV kruis over LV', 'Cross R over L'],
+    ['LV kruis achter RV', 'Cross L behind R'],
+    ['LV tik naast RV', 'Touch L together'],
+    ['RV wijs opzij', 'Point R side'],
+    ['rechter hak voor', 'Heel R forward'],
+    ['linker teen achter', 'Toe L back'],
+    ['LV stap achter', 'Step L back'],
+    ['RV schop voor', 'Kick R forward'],
+    ['linker knie optillen', 'Hitch L'],
+    ['gewicht terug op links', 'Recover L'],
+    ['stamp rechts', 'Stomp R'],
+    ['klap in handen', 'Clap'],
+    ['wacht', 'Hold'],
+    ['heupen wiegen rechts links', 'Sway R L'],
+    ['wisselpas vooruit rechts', 'Shuffle R forward'],
+    ['kwart draai linksom', 'Turn 1/4 left'],
+    ['halve draai rechtsom', 'Turn 1/2 right'],
+    ['hele draai links', 'Full turn left'],
+    ['grote stap opzij rechts', 'Big step R side'],
+    ['schommelstoel rechts', 'Rocking chair R'],
+    ['pivot ½ linksom', 'Pivot 1/2 left'],
+    ['vier wandelen', 'Walk x4'],
   ])('%s', (line, printed) => expect(english(line)).toBe(printed));
 });
