@@ -160,12 +160,14 @@ function withFeetBehind(calls: readonly Call[]): readonly Call[] {
   const gathered: Call[] = [];
   for (let index = 0; index < calls.length; index++) {
     const call = calls[index];
-    const goesOn = call.figure?.run && call.nameSpan && !call.foot && !call.feet && call.repeat === 1 && !call.detail;
+    const goesOn = call.figure?.run && call.nameSpan && !call.foot && !call.feet && !call.detail;
     let end = index + 1;
     while (goesOn && calls[end]?.figure === call.figure && isBareFoot(calls[end])) end += 1;
     const feet = calls.slice(index + 1, end).flatMap(({ foot }) => foot ?? []);
-    gathered.push(feet.length > 1 ? { ...call, feet, foot: feet[0], footSpan: calls[index + 1].footSpan } : call);
-    if (feet.length > 1) index = end - 1;
+    // `sway four times, right, left, right, left`
+    const areItsFeet = feet.length > 1 && (call.repeat === 1 || call.repeat === feet.length);
+    gathered.push(areItsFeet ? { ...call, feet, foot: feet[0], footSpan: calls[index + 1].footSpan, repeat: 1 } : call);
+    if (areItsFeet) index = end - 1;
   }
   return gathered;
 }

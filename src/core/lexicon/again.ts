@@ -26,7 +26,7 @@ export type AgainWord =
 
 /** A word in several rows stands for the first. */
 const WORDS = lexiconOf<AgainWord>([
-  ['repeat', { en: 'repeat repeats repeating same ditto', de: 'wiederhole wiederholt wiederholen wiederholung dasselbe gleiche gleichen selbe selben dito', fr: 'répéter répétez répète répétition reprendre reprenez même mêmes pareil idem', nl: 'herhaal herhalen hetzelfde zelfde' }],
+  ['repeat', { en: 'repeat repeats repeating same ditto another', de: 'wiederhole wiederholt wiederholen wiederholung dasselbe gleiche gleichen selbe selben dito', fr: 'répéter répétez répète répétition reprendre reprenez même mêmes pareil idem', nl: 'herhaal herhalen hetzelfde zelfde' }],
   ['again', { en: 'again once more', de: 'nochmal nochmals wieder noch', fr: 'encore', nl: 'nogmaals nog opnieuw' }],
   ['that', { en: 'that this those these it all above', de: 'alles ganze oben', fr: 'ça cela tout', nl: 'dat dit alles' }],
   ['like', { en: 'as like', de: 'wie', fr: 'comme', nl: 'als zoals' }],
@@ -39,7 +39,7 @@ const WORDS = lexiconOf<AgainWord>([
   ['foot', { en: 'foot feet side way lead direction', de: 'fuß seite', fr: 'pied côté', nl: 'voet kant' }],
   ['joint', { en: 'and now then but', de: 'und nun jetzt dann aber', fr: 'et puis maintenant mais', nl: 'en dan nu maar' }],
   ['half', { en: 'half', de: 'halben', fr: 'demi', nl: 'half' }],
-  ['filler', { en: 'the a of in from for exactly just very exact thing things steps counts pattern sequence up', de: 'der die das den dem auf im genau ganz sache schritte einmal von', fr: "le la les du de de_l' sur dans exactement chose l d une", nl: 'de het van in op precies' }],
+  ['filler', { en: 'we you the a of in from for exactly just very exact thing things steps counts pattern sequence up', de: 'der die das den dem auf im genau ganz sache schritte einmal von', fr: "le la les du de de_l' sur dans exactement chose l d une", nl: 'de het van in op precies' }],
 ]); // prettier-ignore
 
 export const againWord = (word: string): AgainWord | undefined => WORDS.get(plainLetters(word));

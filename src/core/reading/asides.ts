@@ -74,7 +74,7 @@ const MEANS =
   /\s*[,;–—-]?\s*\b(?:which\s+(?:is|means|goes)|(?:so\s+)?that(?:'|’)s|(?:so\s+)?that\s+is|that\s+means|i\.e\.|meaning|namely|das\s+heißt|d\.\s?h\.|nämlich|c(?:'|’)est[ -]à[ -]dire|soit)(?=\s*:?\s)\s*:?/giu;
 /** `..., that's your Charleston`: its name once more. */
 const NAMED =
-  /[,;–—-]\s*(?:and\s+)?(?:that(?:'|’)s|that\s+is|this\s+is|there(?:'|’)s|das\s+(?:ist|war)|c(?:'|’)est|voilà)\s+(?:it|all|your|the|our|called|ein|eine|dein|deine|der|die|das|un|une|ton|ta|votre|le|la)\b[^,.;:]*/giu;
+  /[,;–—-]\s*(?:and\s+)?(?:that(?:'|’)s|that\s+is|this\s+is|there(?:'|’)s|das\s+(?:ist|war)|c(?:'|’)est|voilà)\s+(?:it|all|your|the|our|called|ein|eine|dein|deine|der|die|das|un|une|ton|ta|votre|le|la)\b[^,.;:\d]*/giu;
 /** `right jazz box without a turn`, `right then`, `of course`, `if you like`: said, and no step. */
 const IDLE =
   /(?:\b(?:and|then)\s+)?\b(?:(?:with\s+)?(?:without|no|ohne|sans)\s+(?:a\s+|any\s+)?(?:turns?|turning|drehung|tour(?:ner)?)(?:\s+at\s+all)?|(?<=^\s*|[.;:]\s+)(?:right|now)\s+then(?=\s*,)|(?:off|here)\s+we\s+go|(?<=(?:^|[,;(])\s*(?:\d[\d\s&-]*)?)(?:with\s+)?(?:the\s+|your\s+|both\s+)?(?:feet\s+(?:slightly\s+|shoulder[\s-]width\s+)?(?:apart|together)|füße\s+(?:auseinander|geschlossen|zusammen)|(?:les\s+)?pieds\s+(?:écartés|joints))(?=\s*[,;)])|of\s+course|as\s+usual|if\s+you\s+(?:like|can|want|wish)|(?:während|during|pendant)\s+(?:(?:der|the|les)\s+)?(?:zählzeiten|counts|temps)\s+\d\s*(?:und|and|et|-|bis|to|à)\s*\d\s+[^.;:()]+|(?<=\d,?\s+)home(?=\s*$)|(?<=[,;(]\s*)like\s+an?\s+[\p{L}\s'’-]{2,40}(?=[,;:.)]))(?!\p{L})/giu;

@@ -178,12 +178,22 @@ const wholeCounts = (length: number): Counts => ({
   borrows: false,
 });
 
+/** `step R side (1), cross L behind (2), ...`: numbers alone that go on from one another count the calls. */
+export function countsCalls(text: string): boolean {
+  const numbers = [...text.matchAll(/[([](\d{1,2})[)\]]/g)].map(([, number]) => Number(number));
+  return numbers.length > 1 && numbers.every((number, index) => index === 0 || number === numbers[index - 1] + 1);
+}
+
 /** Stretches of a line whose counts stand behind the steps; none where there are no counts. */
 export function countsBehind(text: string, start: number): CountedStretch[] {
   const stretches: CountedStretch[] = [];
   let from = start;
+  const isCounted = countsCalls(text);
   for (const match of text.slice(start).matchAll(BEHIND)) {
-    const counts = shownByPage(match[0], match[1]) ?? countsInBracket(match[1]) ?? nextAlone(match[1], stretches);
+    const counts =
+      shownByPage(match[0], match[1]) ??
+      countsInBracket(match[1]) ??
+      (isCounted ? oneCount(match[1]) : nextAlone(match[1], stretches));
     if (!counts) continue;
     const at = start + match.index;
     if (at < from || !/\p{L}/u.test(text.slice(from, at))) continue;
@@ -224,6 +234,9 @@ function countsAtEnd(text: string, start: number): CountedStretch[] {
   }
   return [];
 }
+
+const oneCount = (inner: string): Counts | undefined =>
+  /^\d{1,2}$/.test(inner) ? countsSaid(inner, 0)?.counts : undefined;
 
 /** `... (1 2 3) then tap left (4)`: one number goes on with what stands before. */
 function nextAlone(inner: string, before: readonly CountedStretch[]): Counts | undefined {

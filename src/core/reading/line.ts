@@ -269,12 +269,12 @@ function countGroups(text: string, start: number, opening: Counts): Span[] {
   return stretches.length === 1 ? (runningStretches(text, opening) ?? stretches) : stretches;
 }
 
-/** `1 step R fwd 2 step L fwd 3 touch R`: counts running through a line without a comma between. */
+/** `1 step R fwd 2 step L fwd 3 touch R`, `1. Right forward. 2. Left forward.`: counts running through a line without a comma between. */
 function runningStretches(text: string, opening: Counts): Span[] | undefined {
   if (opening.ticks.length !== 1 || opening.floating) return undefined;
   let reached = opening.end / TICKS_A_COUNT;
   const starts = [opening.span.from];
-  for (const match of text.slice(opening.span.to).matchAll(/\s(\d{1,2})\s+(?=\p{L})/gu)) {
+  for (const match of text.slice(opening.span.to).matchAll(/\s(\d{1,2})[.:)]?\s+(?=\p{L})/gu)) {
     if (Number(match[1]) !== reached + 1) continue;
     reached += 1;
     starts.push(opening.span.to + match.index + 1);

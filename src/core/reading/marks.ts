@@ -5,7 +5,7 @@ import { readHour, type Facing } from '../model/turns';
 import { sideNamed } from '../vocabulary/words';
 import { lex } from '../grammar/lexer';
 import { matchAt, pattern } from '../grammar/pattern';
-import { countsInBracket, digitsInRow } from './count-words';
+import { countsCalls, countsInBracket, digitsInRow } from './count-words';
 
 export type WeightClaim = Foot | 'both' | 'none';
 
@@ -43,11 +43,13 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
   const marks = { weightClaims: [], facingClaims: [], wallClaims: [], cues: [], notes: [], accepted: [] } as {
     -readonly [K in keyof Marks]: Marks[K][number][];
   };
+  const isCounted = countsCalls(text);
   const rest = text.replace(
     MARK,
     (whole, round?: string, cue?: string, square?: string, arrow?: string, offset?: number) => {
       const span = { from: offset as number, to: (offset as number) + whole.length };
       const blank = ' '.repeat(whole.length);
+      if (isCounted && /^\d{1,2}$/.test(round ?? square ?? '')) return whole;
       if (cue !== undefined) marks.cues.push({ span, text: cue.trim() });
       else if (square !== undefined && isCounts(square, text.slice(0, span.from))) return whole;
       else if (square !== undefined) marks.notes.push(readNote(span, square));
@@ -64,17 +66,7 @@ export function readMarks(text: string): { marks: Marks; rest: string } {
       return blank;
     },
   );
-  dropRunningCounts(marks, text);
   return { marks, rest };
-}
-
-/** `step R side (1), cross L behind (2), ...`: numbers that count the calls are no walls. */
-function dropRunningCounts(marks: { facingClaims: Marks['facingClaims'][number][] }, text: string): void {
-  const bare = marks.facingClaims.filter(({ span }) => /^\(\d+\)$/.test(text.slice(span.from, span.to)));
-  const numbers = bare.map(({ span }) => Number(text.slice(span.from + 1, span.to - 1)));
-  const counts =
-    numbers.length > 1 && numbers.every((number, index) => index === 0 || number === numbers[index - 1] + 1);
-  if (counts) marks.facingClaims = marks.facingClaims.filter((claim) => !bare.includes(claim));
 }
 
 function claimOf(weight: string): WeightClaim | undefined {

@@ -124,7 +124,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('heel-fan', { en: ['heel fan'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction' }),
   single('applejack', { en: ['applejack'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction', care: 'turning' }),
   single('swivet', { en: ['swivet'] }, ['1-2 | 1&: - bounce, - bounce', '1: - bounce'], { bare: 'direction', care: 'turning' }),
-  single('jump', { en: ['jump', 'jump both', 'jump on both', 'land on both', 'jump on the spot', 'jump on place'], de: ['springen', 'Sprung', 'springen auf der Stelle'], fr: ['saut', 'sauter', 'sauter sur place', 'sauter sur les deux pieds', 'sauter à pieds joints'], nl: ['spring', 'springen', 'sprong'] }, ['1: AB jump * +T'], { direction: 'place', run: 'A *, B *', care: 'landing' }),
+  single('jump', { en: ['jump', 'jump both', 'jump on both', 'land on both', 'jump on the spot', 'jump on place', 'jump with both feet', 'jump with two feet', 'jump on both feet', 'jump on two feet'], de: ['springen', 'Sprung', 'springen auf der Stelle'], fr: ['saut', 'sauter', 'sauter sur place', 'sauter à deux pieds', 'sauter sur les deux pieds', 'sauter à pieds joints'], nl: ['spring', 'springen', 'sprong'] }, ['1: AB jump * +T'], { direction: 'place', run: 'A *, B *', care: 'landing' }),
   single('jump-on', { en: ['jump on', 'land on', 'jump on to', 'jump onto'], de: ['springen auf'], fr: ['sauter sur'] }, ['1: A * +T'], { direction: 'place', care: 'landing' }),
   single('hop', { en: ['hop', 'scoot'], de: ['hüpfen', 'hopsen'], fr: ['sautiller'] }, ['1: B hop *'], { direction: 'place', care: 'landing' }),
   single('leap', { en: ['leap'] }, ['1: A * large'], { direction: 'forward', care: 'landing' }),
@@ -135,7 +135,7 @@ export const FIGURE_ROWS: readonly FigureRow[] = [
   single('drop', { en: ['drop', 'drop heel', 'heel drop', 'lower heel', 'heel down', 'put heel down'], de: ['Ferse senken', 'Ferse absenken', 'Hacke absenken', 'Ferse aufsetzen', 'Ferse abstellen', 'Hacke senken'], fr: ['talon au sol', 'poser le talon', 'poser talon', 'baisser talon', 'abaisser talon', 'baisser le talon', 'abaisser le talon', 'descendre le talon'], nl: ['hak neer', 'hak laten zakken'] }, ['1: A drop']),
   single('out-out', { en: ['out out'] }, ['1-2 | &1 | 1&: A out, B out']),
   single('in-in', { en: ['in in', 'back in in'] }, ['1-2 | &1 | 1&: A in, B tog']),
-  single('turn', { en: ['turn', 'spin', 'turning', 'rotate', 'rotating', 'rotation'], de: ['Drehung', 'drehen'], fr: ['tour', 'tourner'], nl: ['draai', 'draaien', 'draaiing'] }, ['1: - turn +T'], { bare: 'way', care: 'turning' }),
+  single('turn', { en: ['turn', 'spin', 'turning', 'rotate', 'rotating', 'rotation'], de: ['Drehung', 'drehen', 'umdrehen', 'eindrehen'], fr: ['tour', 'tourner'], nl: ['draai', 'draaien', 'draaiing'] }, ['1: - turn +T'], { bare: 'way', care: 'turning' }),
   single('unwind', { en: ['unwind', 'reverse pivot', 'reverse turn'], de: ['ausdrehen'], fr: ['dérouler'] }, ['1: AB unwind +T', '1-2: AB unwind +T, - hold'], { way: 'crossing', amount: 24, bare: 'way', care: 'turning' }),
   single('pivot', { en: ['pivot', 'pivot turn', 'step pivot', 'step turn'], de: ['Pivot', 'auf beiden Ballen', 'auf beiden Fußballen'], fr: ['pivot', 'pivoter'] }, ['1-2 | 1& | &1: A fwd, B pivot +T', '1: B pivot +T'], { way: 'in', amount: 24, bare: 'way', care: 'turning' }),
 

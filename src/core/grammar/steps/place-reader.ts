@@ -72,7 +72,7 @@ export abstract class PlaceReader extends TurnReader {
     this.goTo(draft, direction, phrase);
     this.consume(draft, length);
     this.lastWasTurn = false;
-    if (isInFront || says('object', phrase)) this.lastWord = 'over';
+    if (isInFront || (says('object', phrase) && direction !== 'forward')) this.lastWord = 'over';
     return true;
   }
 
