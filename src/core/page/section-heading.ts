@@ -22,6 +22,9 @@ export function wordedSection(line: string): Heading | undefined {
   const opening = OPENING.exec(text);
   if (!opening) return undefined;
   const [whole, first, second] = opening;
+  // `sept huit : ...` counts.
+  const counted = numberOf(first);
+  if (counted !== undefined && numberOf(second) === counted + 1) return undefined;
   const number = namesSection(first)
     ? (numberOf(second) ?? romanOf(second) ?? ordinalOf(second))
     : namesSection(second) || (second === '8' && !/^\d+$/.test(first))

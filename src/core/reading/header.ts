@@ -58,7 +58,7 @@ function readHeaderLine(text: string, offset: number): HeaderEntry | undefined {
 }
 
 /** Keys that follow others in one line. */
-const SEVERAL = new RegExp(`(?<=:.*)\\s+(?=(?:${FACT_NAMES.join('|')})\\s*:)`, 'iu');
+const SEVERAL = new RegExp(`(?<=:.*)(?<!\\b(?:de|du|of|zu|zum|the|van))\\s+(?=(?:${FACT_NAMES.join('|')})\\s*:)`, 'iu');
 /** What parts a fact from the next one. */
 const PARTING = /[\s,;|/·•–—-]+$/;
 
@@ -120,7 +120,7 @@ function readNumberFact(entry: HeaderEntry | undefined, unit: FactUnit): { value
 
 /** `weight L`, `weight on left`, `lead right`, `R free`, `right foot lead`. */
 function readStartWeight(value: string): Weight | undefined {
-  const words = value.split(/[\s,()]+/).map(plainLetters);
+  const words = (value.match(/[\p{L}\p{N}]+/gu) ?? []).map(plainLetters);
   if (words.some((word) => /^(?:both|beiden?|deux)$/.test(word))) return 'both';
   const feet = words.map(sideNamed);
   const weightAt = words.findIndex(saysWeight);

@@ -218,8 +218,22 @@ function asManyAs(calls: readonly Call[], counts: Counts): Counts {
       sum + (figure?.family === 'single' ? 1 : (figure?.forms[0].steps.length ?? 0)) * repeat,
     0,
   );
-  return counts.parted && steps === counts.parted.length ? { ...counts, ticks: counts.parted } : counts;
+  if (counts.parted && steps === counts.parted.length) return { ...counts, ticks: counts.parted };
+  const [only, more] = calls;
+  const own = more ? undefined : rhythmWithin(only?.figure, counts.ticks);
+  return own ? { ...counts, ticks: own } : counts;
 }
+
+/** `1-4 Lindy R`: a range leaves open how the figure is counted within it. */
+function rhythmWithin(figure: Figure | undefined, ticks: readonly number[]): readonly number[] | undefined {
+  const rhythm = figure?.forms[0].rhythms[0] ?? [];
+  const isRange = ticks.length >= FEWEST_IN_RANGE && ticks.every((tick, at) => tick === ticks[0] + at * TICKS_A_COUNT);
+  const counts = Math.floor((rhythm.at(-1) ?? 0) / TICKS_A_COUNT) + 1;
+  return isRange && rhythm.length > ticks.length && counts === ticks.length
+    ? rhythm.map((tick) => ticks[0] + tick)
+    : undefined;
+}
+const FEWEST_IN_RANGE = 4;
 
 /** A cross goes away from its own foot. */
 const footLeading = ({ figure, direction }: Call, { foot, goes }: Lead): Foot =>

@@ -11,6 +11,9 @@ export const PHRASES: Row[] = [
   ['3&4 Triple 1/2 turn right stepping RLR', 'L', '3 R side, 1/4 right; & L together; 4 R forward, 1/4 right', 'R', 24],
   ['7&8 shuffle 1/2 turn left, R L R', 'L', '7 R side, 1/4 left; & L together; 8 R back, 1/4 left', 'R', -24],
   ['7&8 Chasse left making a quarter turn left', 'R', '7 L side; & R together; 8 L forward, 1/4 left', 'L', -12],
+  ['1&2 3-4 Lindy R', 'L', '1 R side; & L together; 2 R side; 3 L rock back; 4 R recover', 'R', 0],
+  ['6-8 Cross R over L, unwind 1/2 left', 'L', '6 R cross; 7 L unwind, 1/2 left; 8 hold', 'L', -24],
+  ['1-2 touch R forward, paddle 1/4 left', 'L', '1 [R touch forward]; 2 turn, 1/4 left', 'L', -12],
   ['1-4 Grapevine right, touch', 'L', '1 R side; 2 L behind; 3 R side; 4 [L touch together]', 'R', 0],
   [
     '5-8 vine L w/ ¼ turn L, scuff R',

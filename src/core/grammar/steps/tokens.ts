@@ -104,7 +104,7 @@ function pushAmount(tokens: Token[], place: Place, word: string, value: number |
 /** `&`, `+` and "and" join softly and are words; a comma, semicolon or full stop ends a call. A point inside an abbreviation (`rt.`) ends nothing. */
 function pushBreak(tokens: Token[], text: string, place: Place, sign: string): void {
   if (sign === '&' || sign === '+') tokens.push({ kind: 'word', word: 'and', value: 0, ...place });
-  else if (sign !== '.' || /^\s+\p{Lu}/u.test(text.slice(place.to, place.to + 4)))
+  else if (sign !== '.' || text[place.from - 1] === ' ' || /^\s+\p{Lu}/u.test(text.slice(place.to, place.to + 4)))
     tokens.push({ kind: 'break', word: sign, value: 0, ...place });
 }
 
