@@ -25,11 +25,7 @@ export function wordedSection(line: string): Heading | undefined {
   // `sept huit : ...` counts.
   const counted = numberOf(first);
   if (counted !== undefined && numberOf(second) === counted + 1) return undefined;
-  const number = namesSection(first)
-    ? (numberOf(second) ?? romanOf(second) ?? ordinalOf(second))
-    : namesSection(second) || (second === '8' && !/^\d+$/.test(first))
-      ? (ordinalOf(first) ?? (/^\d/.test(first) ? undefined : numberOf(first)))
-      : undefined;
+  const number = sectionNumber(first, second);
   const rest = text.slice(whole.length);
   // `The last eight.`: whichever that is.
   if (LAST.test(first) && (namesSection(second) || second === '8') && ENDS.test(rest))
@@ -38,6 +34,13 @@ export function wordedSection(line: string): Heading | undefined {
   if (number === undefined || number === 0 || (!ENDS.test(rest) && (text.length > 36 || /[.!?]$/.test(text))))
     return undefined;
   return sectionHeading(rest, number);
+}
+
+/** `Section 2`, `Row IV`; `Second eight`, `Two: row`. */
+function sectionNumber(first: string, second: string): number | undefined {
+  if (namesSection(first)) return numberOf(second) ?? romanOf(second) ?? ordinalOf(second);
+  const isNoun = namesSection(second) || (second === '8' && !/^\d+$/.test(first));
+  return isNoun ? (ordinalOf(first) ?? (/^\d/.test(first) ? undefined : numberOf(first))) : undefined;
 }
 
 /** The heading that opens a line of steps, and how many letters it is. */
