@@ -6,7 +6,8 @@ import { TICKS_A_COUNT, tickOfCount } from '../model/ticks';
 import { CALL_COLUMN } from '../printing/calls';
 import { printCounts } from '../printing/counts';
 import { FIGURES, houseName, KNOWN, type Figure } from '../vocabulary';
-import { LANGUAGES } from '../vocabulary/figures';
+import { LANGUAGES, type Language } from '../vocabulary/figures';
+import { languageOf } from '../vocabulary/language';
 import { findDancedLine } from './explain';
 import { nextCount } from './next-counts';
 import { canonicalWord } from '../vocabulary';
@@ -37,6 +38,8 @@ export interface OfferPlace {
   readonly room?: number;
   /** The writer's own figures. */
   readonly own?: readonly Figure[];
+  /** What the sheet is written in: names of other languages are offered where there are hardly any else. */
+  readonly language?: Language;
   readonly limit?: number;
 }
 
@@ -49,29 +52,42 @@ export function placeInLine(dance: Dance, index: number, column: number): OfferP
   const length = danced?.line.section?.counts;
   const first = danced?.groups[0]?.ticks[earlier.flatMap(({ moments }) => moments).length];
   const room = length !== undefined && first !== undefined ? length * TICKS_A_COUNT - first : undefined;
-  return { state, own, ...(room !== undefined && { room }) };
+  return { state, own, language: languageOf(dance.script.text), ...(room !== undefined && { room }) };
 }
 
+/** So many offers leave no room for names of other languages. */
+const ENOUGH = 4;
+
 /** `typed` are the letters so far; names that start with them come first, then names that hold them, then what has no room here. */
-export function offerFigures(typed: string, { state, room = Infinity, own = [], limit = 24 }: OfferPlace): Offer[] {
+export function offerFigures(typed: string, place: OfferPlace): Offer[] {
+  const { state, room = Infinity, own = [], limit = 24, language = 'en' } = place;
   const wanted = typed.trim().toLowerCase();
   const ranked = [...own, ...FIGURES].flatMap((figure) => {
-    const names = LANGUAGES.flatMap((language) => figure.names[language] ?? []);
-    const at = names.findIndex((name) => startsWords(name, wanted));
+    const names = namesOf(figure, language);
+    const at = names.findIndex(({ name }) => startsWords(name, wanted));
     if (at < 0) return [];
-    const name = names[at];
+    const { name, isForeign } = names[at];
     const rank =
       (name.toLowerCase().startsWith(wanted) ? 0 : 10) +
       Math.min(at, 5) +
-      (at >= figure.names.en.length ? 12 : 0) +
+      (isForeign ? 12 : 0) +
       (figure.family === 'single' ? 2 : figure.family === 'own' ? -2 : 0) +
       (shortest(figure) > room ? 20 : 0);
-    return [{ figure, name, rank }];
+    return [{ figure, name, rank, isForeign }];
   });
-  return ranked
+  const native = ranked.filter(({ isForeign }) => !isForeign);
+  return (native.length >= ENOUGH ? native : ranked)
     .sort((a, b) => a.rank - b.rank || a.name.length - b.name.length)
     .slice(0, limit)
     .map(({ figure, name }) => offer(figure, name, state));
+}
+
+/** The names of a figure, those of the sheet's language first, then English, then the others. */
+function namesOf({ names }: Figure, language: Language): { readonly name: string; readonly isForeign: boolean }[] {
+  const order = [...new Set<Language>([language, 'en', ...LANGUAGES])];
+  return order.flatMap((one) =>
+    (names[one] ?? []).map((name) => ({ name, isForeign: one !== language && one !== 'en' })),
+  );
 }
 
 /** Ticks a figure needs at the least. */

@@ -8,6 +8,7 @@ import { explainLine } from './explain';
 import { nextCount } from './next-counts';
 import { reportDance } from './report';
 import { viewSheet } from './sheet';
+import type { Language } from '../vocabulary/figures';
 
 const section = (...lines: string[]): string => ['# Ebb', '## Section 1', ...lines].join('\n');
 const rail = (...lines: string[]): string => {
@@ -224,4 +225,14 @@ test('the report has the shape other programs read', () => {
       facing: '6:00',
     },
   ]);
+});
+
+test('figures are offered by the names of the sheet’s language, and by others where there are hardly any else', () => {
+  const offered = (typed: string, language: Language): string[] =>
+    offerFigures(typed, { state: startState('L'), language }).map(({ insert }) => insert);
+  expect(offered('co', 'en')).toContain('Coaster R');
+  expect(offered('co', 'en')).not.toContain('Courir R');
+  expect(offered('co', 'fr')).toContain('Courir R');
+  expect(offered('pas ch', 'fr')[0]).toBe('Pas chassé R');
+  expect(offered('schri', 'en')).toContain('Schritt R');
 });
