@@ -1,5 +1,6 @@
 /** Headings as they are printed (`## Section 1: vines`) and as people write them (`SECTION 1`, `S1`, `[9-16]`, `2nd section`). */
 import { unitOf } from '../lexicon/page';
+import { findsAny } from '../lexicon/structure';
 import { Memory } from '../model/memory';
 import { lex, type Token } from './lexer';
 import { matchAt, pattern } from './pattern';
@@ -17,6 +18,10 @@ export interface Heading {
 
 const LONGEST_HEADING = 200;
 
+/** `[9-16]`, `2nd section`, or a word for a section, a part and the like at the head of the line. */
+const NAMES = findsAny('section', 'numbered-part', 'part', 'tag', 'option', 'ending', 'figure', 'plan').source;
+const MAY_HEAD = new RegExp(`^(?:[[(]|\\d{1,2}(?:\\p{L}|\\.)|s\\s?\\d|${NAMES})`, 'iu');
+
 /** Most lines are no headings, and most stay as they were: what was found is remembered by text, inside sections and outside. */
 const memories = [new Memory<Heading | null>(), new Memory<Heading | null>()];
 
@@ -29,6 +34,7 @@ function readAfresh(line: string, insideSection: boolean): Heading | undefined {
   const marked = /^#{2,}\s*/.exec(line);
   const text = (marked ? line.slice(marked[0].length) : line).trim().replace(/^\*+|\*+$/g, '');
   if (!marked && text.length > LONGEST_HEADING) return undefined;
+  if (!marked && !MAY_HEAD.test(text)) return undefined;
   const tokens = lex(text.slice(0, LONGEST_HEADING));
   // `### Part 2: Rocks` under a title of one sign: a section with a number; parts have letters.
   const heading =

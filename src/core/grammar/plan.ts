@@ -2,6 +2,7 @@
  * One line of a plan: what happens on which wall. A pure function of the line's text, so it is remembered by text. Strictly read
  * (under `## Plan`) every line is something; loosely, anywhere in a pasted sheet, only what can be nothing else is taken.
  */
+import { findsAny } from '../lexicon/structure';
 import { Memory } from '../model/memory';
 import { greatest } from '../model/numbers';
 import type { Span } from '../model/text';
@@ -92,16 +93,20 @@ function isPlain(item: PlanItem): boolean {
 
 /** What the writer means by an exception is no part of the plan. */
 const MEANT_SO = /\(meant so:[^()]*\)/gi;
-const MAY_PLAN: readonly Parameters<Token['is']['has']>[0][] = ['restart', 'tag', 'ending', 'order', 'wall'];
+const PLANS = ['restart', 'tag', 'ending', 'order', 'wall'] as const;
+/** `w3`; `dance A B`; a line of parts. */
+const MAY_PLAN = findsAny(...PLANS, 'do');
+const MAY_BE_LETTERS = /\bw\d|^[\s\W]*[A-H](?:[\s,(*-]|$)/i;
 
 function readAfresh(written: string, strict: boolean): readonly PlanItem[] {
+  if (!strict && !MAY_PLAN.test(written) && !MAY_BE_LETTERS.test(written)) return NOTHING;
   const text = written.replace(MEANT_SO, (found) => ' '.repeat(found.length));
   const whole = trimmed(text, { from: 0, to: text.length });
   if (text.length > LONGEST) return [{ kind: 'unread', span: whole }];
   const tokens = withoutBullet(lex(text));
   const order = readOrderLine(text, tokens, strict);
   if (order) return [{ kind: 'order', span: whole, items: order }];
-  if (!strict && !tokens.some(({ is }) => MAY_PLAN.some((meaning) => is.has(meaning)))) return NOTHING;
+  if (!strict && !tokens.some(({ is }) => PLANS.some((meaning) => is.has(meaning)))) return NOTHING;
   if (saysNone(tokens)) return [{ kind: 'none', span: whole }];
   const heading = headingOf(tokens);
   // "Restarts on wall 2 (after 16) and wall 5 (after 24)": what happens is said once, for all of them.

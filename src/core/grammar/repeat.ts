@@ -2,7 +2,7 @@
  * What calls back other lines: `repeat 1-4 on the other foot`, `the same going left`, `comme la section 1 en miroir`. Not a sentence
  * but a bag of words is read: that something comes again, what it is, how often, and on which foot, in any order and any language.
  */
-import { againWord, oftenOf, type AgainWord } from '../lexicon/again';
+import { againWord, MAY_CALL_BACK, oftenOf, type AgainWord } from '../lexicon/again';
 import { numberOf, ordinalOf } from '../lexicon/numbers';
 import { namesSection, unitOf } from '../lexicon/page';
 import type { Foot } from '../model/feet';
@@ -37,7 +37,7 @@ const MOST_TIMES = 9;
 
 /** `text` from `start`, marks blanked out. Undefined when the words repeat nothing. */
 export function readRepeat(text: string, start: number): Repeat | undefined {
-  if (text.length - start > LONGEST) return undefined;
+  if (text.length - start > LONGEST || !MAY_CALL_BACK.test(start === 0 ? text : text.slice(start))) return undefined;
   const items = wordsIn(text, start).map(itemOf);
   if (!items.some(({ kind }) => kind !== undefined && kind in OPENINGS)) return undefined;
   const opening = openingOf(items);

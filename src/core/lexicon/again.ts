@@ -1,5 +1,5 @@
 /** Words that call back what was danced, and say how it comes again. */
-import { lexiconOf } from './lexicon';
+import { anyOf, lexiconOf, wordsOf, type Words } from './lexicon';
 import { plainLetters } from './letters';
 
 export type AgainWord =
@@ -25,7 +25,7 @@ export type AgainWord =
   | 'filler';
 
 /** A word in several rows stands for the first. */
-const WORDS = lexiconOf<AgainWord>([
+const ROWS: readonly (readonly [AgainWord, Words])[] = [
   ['repeat', { en: 'repeat repeats repeating same ditto another', de: 'wiederhole wiederholt wiederholen wiederholung dasselbe gleiche gleichen selbe selben dito', fr: 'répéter répétez répète répétition reprendre reprenez même mêmes pareil idem', nl: 'herhaal herhalen hetzelfde zelfde' }],
   ['again', { en: 'again once more', de: 'nochmal nochmals wieder noch', fr: 'encore', nl: 'nogmaals nog opnieuw' }],
   ['that', { en: 'that this those these it all above', de: 'alles ganze oben', fr: 'ça cela tout', nl: 'dat dit alles' }],
@@ -40,7 +40,13 @@ const WORDS = lexiconOf<AgainWord>([
   ['joint', { en: 'and now then but', de: 'und nun jetzt dann aber', fr: 'et puis maintenant mais', nl: 'en dan nu maar' }],
   ['half', { en: 'half', de: 'halben', fr: 'demi', nl: 'half' }],
   ['filler', { en: 'we you the a of in from for exactly just very exact thing things steps counts pattern sequence up', de: 'der die das den dem auf im genau ganz sache schritte einmal von', fr: "le la les du de de_l' sur dans exactement chose l d une", nl: 'de het van in op precies' }],
-]); // prettier-ignore
+]; // prettier-ignore
+const WORDS = lexiconOf<AgainWord>(ROWS);
+
+/** Whether a text can hold a word that opens a repeat. */
+export const MAY_CALL_BACK = anyOf(
+  ROWS.filter(([kind]) => /^(?:repeat|again|that|like|do)$/.test(kind)).flatMap(([, words]) => wordsOf(words)),
+);
 
 export const againWord = (word: string): AgainWord | undefined => WORDS.get(plainLetters(word));
 

@@ -24,3 +24,13 @@ export const wordsOf = (words: Words): string[] => Object.values(words).flatMap(
 /** A table in which only what stands in it is found: nobody's word is a property that every object has. The first of two holds. */
 export const recordOf = <T>(entries: readonly (readonly [string, T])[]): Readonly<Record<string, T>> =>
   Object.assign(Object.create(null), Object.fromEntries([...entries].reverse())) as Record<string, T>;
+
+/** A pattern that finds any of some words, written with their accents or without: a quick no before a text is looked at closely. */
+export function anyOf(words: readonly string[]): RegExp {
+  const forms = words.flatMap((word) => {
+    const spaced = word.replaceAll('_', ' ');
+    return [spaced, plainLetters(spaced)];
+  });
+  const unique = [...new Set(forms)].map((word) => word.replaceAll(' ', '\\s+'));
+  return new RegExp(`(?<!\\p{L})(?:${unique.join('|')})(?!\\p{L})`, 'iu');
+}

@@ -3,7 +3,7 @@
  * longest phrase wins. From memory and common practice in the trade (no source).
  */
 import { plainLetters } from './letters';
-import type { Words } from './lexicon';
+import { anyOf, wordsOf, type Words } from './lexicon';
 
 const ROWS = [
   ['section', { en: 'section sections sec sect s', de: 'abschnitt abschnitte abschnitten abschnitts sektion', fr: 'section sections', nl: 'sectie secties' }],
@@ -85,3 +85,7 @@ export const LONGEST_PHRASE = 5;
 
 /** What a phrase in plain letters, its words parted by one space, may stand for. */
 export const structureOf = (phrase: string): ReadonlySet<StructureWord> | undefined => PHRASES.get(phrase);
+
+/** Whether a text can hold a word with one of these meanings. */
+export const findsAny = (...meanings: StructureWord[]): RegExp =>
+  anyOf(ROWS.filter(([concept]) => meanings.includes(concept)).flatMap(([, words]) => wordsOf(words)));
