@@ -32,10 +32,10 @@ test('sheets of our own, in voices that none of the others has', () => {
   const { right, sectionsRight, wallsRight, falseFindings, slips, slipsTold } = sumOf(
     scoreFolder(path.join(FOLDER, 'own')),
   );
-  expect(right).toBeGreaterThanOrEqual(2161);
-  expect(sectionsRight).toBeGreaterThanOrEqual(632);
+  expect(right).toBeGreaterThanOrEqual(2282);
+  expect(sectionsRight).toBeGreaterThanOrEqual(669);
   expect(wallsRight).toBeGreaterThanOrEqual(21);
-  expect(falseFindings).toBeLessThanOrEqual(14);
+  expect(falseFindings).toBeLessThanOrEqual(15);
   expect(slipsTold).toBe(slips);
 });
 

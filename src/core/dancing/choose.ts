@@ -130,6 +130,14 @@ function readingsOf(calls: readonly Call[]): Reading[] {
       [...brought],
       brought.size * COST.styling,
     );
+  const placed = calls.flatMap((call, index) =>
+    isPlaceOf(call, calls[index - 1])
+      ? []
+      : isPlaceOf(calls[index + 1], call)
+        ? [{ ...call, direction: calls[index + 1].direction }]
+        : [call],
+  );
+  if (placed.length < calls.length) without(placed, NONE, COST.apart);
   const gathered = withFeetBehind(calls);
   if (gathered.length < calls.length) without(gathered, NONE, COST.apart);
   const parted = calls.length > 1 ? calls.flatMap(apart) : calls;
@@ -151,6 +159,18 @@ const isOnlyGesture = (call: Call | undefined): boolean =>
   call.figure?.family === 'single' &&
   call.figure.forms[0].steps[0].effect === 'none' &&
   !call.foot;
+
+/** `L to the side with a quarter left, forward`: where the step ends once it has turned. */
+const isPlaceOf = (call: Call | undefined, before: Call | undefined): boolean =>
+  before?.figure === KNOWN.step &&
+  before.turn !== undefined &&
+  before.direction !== undefined &&
+  call?.figure === KNOWN.step &&
+  call.direction !== undefined &&
+  !call.nameSpan &&
+  !call.foot &&
+  !call.turn &&
+  call.unread.length === 0;
 
 const isBareFoot = ({ foot, nameSpan, turn, unread, repeat, more }: Call): boolean =>
   foot !== undefined && !nameSpan && !turn && !more && unread.length === 0 && repeat === 1;

@@ -37,7 +37,7 @@ const ROLES = {
   foot: { en: 'foot', de: 'fuß', nl: 'voet' },
   side: { en: 'side diagonal', de: 'seite', nl: 'zij schuin' },
   wall: { en: 'wall', de: 'wand', fr: 'mur', nl: 'muur' },
-  turn: { en: 'turn turning', de: 'drehung drehen', fr: 'tour tourner', nl: 'draai draaien' },
+  turn: { en: 'turn turning pivot', de: 'drehung drehen', fr: 'tour tourner', nl: 'draai draaien' },
   /** `vine left, turning a quarter`: a turn that goes on while something else is danced. */
   riding: { en: 'turning rotating' },
   /** `with the turn`: the one that was said. */

@@ -100,6 +100,8 @@ const SHORT: Rows<string> = [
   ['touch', { en: 'tch', fr: 'touche' }],
   ['night club', { en: 'nightclub' }],
   ['point', { en: 'pt pnt' }],
+  ['right heel', { en: 'rh' }],
+  ['left heel', { en: 'lh' }],
   ['and', { en: 'n' }],
   ['step', { en: 'stepping stepped' }],
   ['links drehung', { de: 'linksdrehung' }],

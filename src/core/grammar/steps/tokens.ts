@@ -104,9 +104,16 @@ function pushAmount(tokens: Token[], place: Place, word: string, value: number |
 /** `&`, `+` and "and" join softly and are words; a comma, semicolon or full stop ends a call. A point inside an abbreviation (`rt.`) ends nothing. */
 function pushBreak(tokens: Token[], text: string, place: Place, sign: string): void {
   if (sign === '&' || sign === '+') tokens.push({ kind: 'word', word: 'and', value: 0, ...place });
-  else if (sign !== '.' || text[place.from - 1] === ' ' || /^\s+\p{Lu}/u.test(text.slice(place.to, place.to + 4)))
-    tokens.push({ kind: 'break', word: sign, value: 0, ...place });
+  else if (sign !== '.' || endsSentence(text, place)) tokens.push({ kind: 'break', word: sign, value: 0, ...place });
 }
+
+/** Before a capital, or with a space before it; the point of a short form ends nothing: `Rec. RF`. */
+function endsSentence(text: string, { from, to }: Place): boolean {
+  if (text[from - 1] === ' ') return true;
+  const word = /\p{L}+$/u.exec(text.slice(Math.max(from - LONGEST_SHORT, 0), from))?.[0];
+  return /^\s+\p{Lu}/u.test(text.slice(to, to + 4)) && !(word && findAbbreviation(word.toLowerCase()));
+}
+const LONGEST_SHORT = 8;
 
 /** In French D and G are sides, alone or in a row (`DGD`); before an apostrophe a letter is only a small word (`d'`, `l'`). */
 const FRENCH_SIDES = /^[DG]{1,8}$/;
