@@ -6,6 +6,7 @@ import { expect, test } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { SLATE_STYLE, studyText, tidyScript } from '../src/core';
+import { danced } from './test/checked';
 import { readTruth, danceTruth, scoreFolder, sumOf } from './test/truth';
 
 const FOLDER = path.join(process.cwd(), 'dances', 'sheets');
@@ -58,7 +59,7 @@ test('the first minute: seven lines as one says them bring no slip, and two sect
 
 test('tidied, every sheet dances as before, and tidied again it stays as it is', () => {
   const stepsIn = (text: string): string[] => {
-    const { parts, tags } = studyText(text).dance;
+    const { parts, tags } = danced(text);
     return [...parts, ...tags].flatMap(({ moments }) =>
       moments.map(({ action }) => `${action.foot} ${action.effect} ${action.turn}`),
     );
@@ -68,7 +69,7 @@ test('tidied, every sheet dances as before, and tidied again it stays as it is',
       .filter((name) => name.endsWith('.txt'))
       .map((name) => [name, readFileSync(path.join(FOLDER, folder, name), 'utf8')] as const),
   );
-  const tidy = (text: string): string => tidyScript(studyText(text).dance, SLATE_STYLE);
+  const tidy = (text: string): string => tidyScript(danced(text), SLATE_STYLE);
   const tidied = new Map(texts.map(([name, text]) => [name, tidy(text)]));
   const changed = texts.filter(([name, text]) => stepsIn(tidied.get(name) ?? '').join() !== stepsIn(text).join());
   const unstable = texts.filter(([name]) => tidy(tidied.get(name) ?? '') !== tidied.get(name));

@@ -1,5 +1,6 @@
 /** How many injected slips are told, and how near: an error or a warning at the place, on the lines beside it, or at its heading. */
-import { isSlip, positionOf, studyText } from '../../src/core/index';
+import { isSlip, positionOf } from '../../src/core/index';
+import { checked } from './checked';
 import { injectSlips, type InjectedSlip } from './injector';
 
 export interface Catch {
@@ -15,7 +16,7 @@ export const catchSlips = (text: string): Catch[] =>
 
 /** An error or a warning at the slip, or beside it. */
 export function isCaught({ text, line }: InjectedSlip): boolean {
-  const { findings, script } = studyText(text);
+  const { findings, script } = checked(text);
   const sheet = script.lines
     .filter(({ kind }) => kind === 'step' || kind === 'heading' || kind === 'plan' || kind === 'option')
     .map(({ index }) => index);

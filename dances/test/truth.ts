@@ -5,7 +5,8 @@
  */
 import { readdirSync, readFileSync, existsSync } from 'node:fs';
 import path from 'node:path';
-import { reportDance, studyText, type Report } from '../../src/core/index';
+import { reportDance, type Report } from '../../src/core/index';
+import { checked } from './checked';
 
 interface TruthAction {
   readonly count: string;
@@ -155,7 +156,7 @@ function linesWanted(truth: Truth, length: number): Map<number, { steps: string[
 }
 
 const study = (text: string, walls: number): Report => {
-  const { dance, findings } = studyText(text);
+  const { dance, findings } = checked(text);
   return reportDance(dance, findings, walls);
 };
 

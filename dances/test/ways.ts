@@ -1,7 +1,8 @@
 /** Tables of ways to say one thing, one a line, and how many of them are taken as they are meant. */
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { reportDance, studyText, type Report } from '../../src/core/index';
+import { reportDance, type Report } from '../../src/core/index';
+import { checked } from './checked';
 import { accusations, danceTruth, linesGot, readTruth } from './truth';
 
 const FOLDER = path.join(import.meta.dirname, '..', 'ways');
@@ -63,7 +64,7 @@ export const scoreSteps = (language: string): WaysScore =>
   });
 
 const study = (text: string): Report => {
-  const { dance, findings } = studyText(text);
+  const { dance, findings } = checked(text);
   return reportDance(dance, findings, 6);
 };
 
@@ -100,7 +101,7 @@ export const scorePlans = (): WaysScore =>
 /** Facts in a line: 32 counts, 4 walls, and when to begin. */
 export const scoreFacts = (): WaysScore =>
   score('facts', (_, words) => {
-    const { dance, findings } = studyText(sheet([words], []));
+    const { dance, findings } = checked(sheet([words], []));
     const { counts, walls, entries } = dance.script.header;
     const begins = entries.some(({ key, value }) => /intro|start/.test(key) && /1[67]|sixteen/.test(value));
     return {

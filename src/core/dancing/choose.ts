@@ -130,13 +130,7 @@ function readingsOf(calls: readonly Call[]): Reading[] {
       [...brought],
       brought.size * COST.styling,
     );
-  const placed = calls.flatMap((call, index) =>
-    isPlaceOf(call, calls[index - 1])
-      ? []
-      : isPlaceOf(calls[index + 1], call)
-        ? [{ ...call, direction: calls[index + 1].direction }]
-        : [call],
-  );
+  const placed = withPlacesBehind(calls);
   if (placed.length < calls.length) without(placed, NONE, COST.apart);
   const gathered = withFeetBehind(calls);
   if (gathered.length < calls.length) without(gathered, NONE, COST.apart);
@@ -159,6 +153,12 @@ const isOnlyGesture = (call: Call | undefined): boolean =>
   call.figure?.family === 'single' &&
   call.figure.forms[0].steps[0].effect === 'none' &&
   !call.foot;
+
+const withPlacesBehind = (calls: readonly Call[]): readonly Call[] =>
+  calls.flatMap((call, index) => {
+    if (isPlaceOf(call, calls[index - 1])) return [];
+    return isPlaceOf(calls[index + 1], call) ? [{ ...call, direction: calls[index + 1].direction }] : [call];
+  });
 
 /** `L to the side with a quarter left, forward`: where the step ends once it has turned. */
 const isPlaceOf = (call: Call | undefined, before: Call | undefined): boolean =>
