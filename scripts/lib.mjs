@@ -24,7 +24,10 @@ export async function ensurePackages() {
     .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   console.log('Installing what is missing …');
-  if ((await runAside('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], process.env)) !== 0) {
+  const install = (...more) =>
+    runAside('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error', ...more], process.env);
+  // What npm keeps is taken unasked; what it keeps may be too old for this lock file, and then it asks.
+  if ((await install('--prefer-offline')) !== 0 && (await install()) !== 0) {
     console.error('The packages could not be installed. Is the npm registry reachable?');
     process.exit(1);
   }
