@@ -401,7 +401,7 @@ class Dancer {
     const claim = last ? claims.weightClaims[claims.weightClaims.length - 1]?.weight : undefined;
     if (claim === 'none' && action.effect === 'takes') return { ...action, effect: 'none' };
     if (action.effect === 'open') return this.settleOpen(action, claim);
-    const claimed = claim === 'L' || claim === 'R' ? this.asClaimed(action, claim, call) : undefined;
+    const claimed = isFoot(claim) ? this.asClaimed(action, claim, call) : undefined;
     if (claimed) return claimed;
     if (action.word === 'pivot' && call.figure?.share === 'pairs' && this.isTouchedBy(action))
       return { ...action, word: 'turn', foot: null, effect: 'none' };
@@ -414,7 +414,7 @@ class Dancer {
   private settleOpen(action: Action, claim: string | undefined): Action {
     const { weight } = this.state;
     const next = this.nextNamedFoot();
-    const isClaimed = claim === 'L' || claim === 'R';
+    const isClaimed = isFoot(claim);
     const foot = isClaimed ? claim : next ? otherFoot(next) : isFoot(weight) ? otherFoot(weight) : undefined;
     // `cross L over R, unwind a full turn, weight on L`: where it is already.
     if (foot === weight) return { ...action, effect: 'none' };
@@ -503,7 +503,6 @@ const onFoot = (allotted: Allotted, foot: Foot): Allotted =>
 function withClaim(state: DanceState, action: Action, claims: Claims): DanceState {
   const claim = claims.weightClaims[claims.weightClaims.length - 1]?.weight;
   if (claim === 'both' && action.effect !== 'none') return { ...state, weight: 'both' };
-  if ((claim === 'L' || claim === 'R') && (state.weight === 'unknown' || state.weight === 'both'))
-    return { ...state, weight: claim };
+  if (isFoot(claim) && (state.weight === 'unknown' || state.weight === 'both')) return { ...state, weight: claim };
   return state;
 }

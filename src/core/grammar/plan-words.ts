@@ -28,16 +28,16 @@ export function takeBody(clause: Clause): SaidWords | undefined {
 }
 
 const CALLS_BACK = pattern('do the? section|count|first|last|number');
-/** How long it is, where that alone stands before its tag: `4 count tag`. */
-const LENGTH_ONLY = pattern('number -? count');
+/** How long something is: `4 count tag`. */
+export const LENGTH = pattern('number -? count');
 
 function isDanced(tokens: readonly Token[]): boolean {
   const [first, second] = tokens;
-  if (!first || matchAt(tokens, 0, LENGTH_ONLY) || second?.is.has('tag') || tokens.some(({ is }) => is.has('restart')))
+  if (!first || matchAt(tokens, 0, LENGTH) || second?.is.has('tag') || tokens.some(({ is }) => is.has('restart')))
     return false;
   const isSide = second !== undefined && sideNamed(second.text) !== undefined;
   return (
-    (first.is.has('number') && first.text !== '') ||
+    first.is.has('number') ||
     first.is.has('hold') ||
     first.is.has('repeat') ||
     matchAt(tokens, 0, CALLS_BACK) !== undefined ||
@@ -71,7 +71,6 @@ export function quotedName(quoted: Token | undefined, clause: Clause): SaidWords
 }
 
 const LONGEST_NAME = 3;
-const LENGTH = pattern('number -? count');
 
 /** The words beside "tag" that are not fillers: its name. */
 export function tagName(clause: Clause): SaidWords | undefined {

@@ -13,7 +13,6 @@ export type AgainWord =
   | 'do'
   | 'first'
   | 'last'
-  | 'to'
   | 'times'
   | 'mirrored'
   /** Before the foot that leads then. */

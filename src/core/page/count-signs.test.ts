@@ -1,6 +1,6 @@
 /** What the whole sheet explains of a sign, and what it does not: rows worked out by hand. */
 import { describe, expect, test } from '@jest/globals';
-import { countedBehind, signsApart } from './count-signs';
+import { countedBehind, lengthsBehind, signsApart } from './count-signs';
 
 const under = (signs: string): string[] => signs.split(' | ');
 
@@ -35,4 +35,21 @@ describe('one number in brackets behind', () => {
     'is left to be a wall: %s',
     (sheet) => expect(countedBehind(under(sheet))).toEqual(under(sheet)),
   );
+});
+
+describe('one number in brackets behind every line', () => {
+  test.each([
+    'a (4) | b (4) | c (4) | d (4) | e (4) | f (4)',
+    // Of several lengths, which fill eights: 4+2+2, 2+2+4.
+    'a (4) | b (2) | c (2) | d (2) | e (2) | f (4)',
+  ])('is how long the line is: %s', (sheet) =>
+    expect(lengthsBehind(under(sheet))).toEqual(under(sheet.replace(/\((\d)\)/g, '{$1]'))),
+  );
+  test.each([
+    // Walls of a clock, counts that go on, too few to tell, and other counts behind other lines.
+    'a (12) | b (3) | c (6) | d (9) | e (12) | f (3)',
+    'a (1) | b (2) | c (3) | d (4) | e (5) | f (6)',
+    'a (4) | b (4) | c (4)',
+    'a (4) | b (4) | c (4) | d (4) | e (4) | f (4) | g (5-8)',
+  ])('is left alone: %s', (sheet) => expect(lengthsBehind(under(sheet))).toEqual(under(sheet)));
 });

@@ -69,6 +69,16 @@ export function lengthsBehind(lines: readonly string[]): readonly string[] {
   const numbers = lines.flatMap((line) => ALONE.exec(line)?.[1] ?? []);
   const others = lines.filter((line) => BEHIND.test(line) && !ALONE.test(line)).length;
   const usual = numbers.filter((number) => number === numbers[0]).length;
-  if (numbers.length < FEWEST || others > 0 || usual < numbers.length * MOSTLY) return lines;
+  const areLengths = usual >= numbers.length * MOSTLY || fillEights(numbers.map(Number));
+  if (numbers.length < FEWEST || others > 0 || !areLengths) return lines;
   return lines.map((line) => line.replace(ALONE, (_, count: string, end: string) => ` {${count}]${end}`));
+}
+
+/** Lengths one after the other end with every eight counts; walls and running counts soon step across. */
+function fillEights(lengths: readonly number[]): boolean {
+  let filled = 0;
+  return lengths.every((length) => {
+    filled = (filled % 8) + length;
+    return filled <= 8;
+  });
 }

@@ -1,6 +1,7 @@
 /** What an item of a plan says by itself: how clear it is, how long a tag, whether another one says the same. */
 import { lex } from '../grammar/lexer';
-import { matchAt, pattern } from '../grammar/pattern';
+import { matchAt } from '../grammar/pattern';
+import { LENGTH } from '../grammar/plan-words';
 import { isWholeLine, readStepLine } from '../reading/line';
 import type { PlanItem } from '../grammar/plan';
 import type { Vocabulary } from '../vocabulary';
@@ -15,7 +16,6 @@ export function lengthSaid(words: string): number {
   );
   return tokens[at]?.value ?? 0;
 }
-const LENGTH = pattern('number -? count');
 
 export const nameOf = (item: PlanItem): string =>
   item.kind === 'tag' && item.tag.kind === 'named' && !/\bcounts?\b/i.test(item.tag.text) ? item.tag.text : '';

@@ -25,6 +25,7 @@ export const nameContradicts: Rule = {
     good: [
       section(2, '1&2 Coaster R: back, together, forward'),
       section(4, '1-4 Jazz box R: cross, back, side, together'),
+      section(4, '1-4 Box R: cross, back, side, together'),
       section(4, '1-4 Weave R: cross, side, behind, side'),
     ],
   },
