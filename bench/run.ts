@@ -11,7 +11,7 @@ import { catchSlips, isCaught, tallyByKind, type Catch } from '../dances/test/ca
 import { WORKED_DANCES } from '../dances/test/corpus';
 import { injectPlanSlips } from '../dances/test/plan-injector';
 import { PLANNED_DANCES } from '../dances/test/plans';
-import { isSlip, studyText as studyHere } from '../src/core/index';
+import { isAlarm, studyText as studyHere } from '../src/core/index';
 import { measureBrowser } from './browser';
 import type * as Entry from './entry';
 import { measureFiles } from './files';
@@ -182,7 +182,7 @@ const planned = PLANNED_DANCES.flatMap(({ text }) => injectPlanSlips(text)).map(
 }));
 const catches = [...dances.flatMap(({ text }) => catchSlips(text)), ...planned];
 const caught = catches.filter((one) => one.caught).length;
-const alarms = dances.flatMap(({ text }) => studyHere(text).findings.filter(isSlip));
+const alarms = dances.flatMap(({ text }) => studyHere(text).findings.filter(isAlarm));
 console.log(
   `\ncatch rate: ${caught} of ${catches.length} injected slips (${((100 * caught) / catches.length).toFixed(1)} %), false alarms on ${dances.length} correct dances: ${alarms.length}`,
 );

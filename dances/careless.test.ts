@@ -3,7 +3,7 @@
  * the end of every section stand below, and nothing may be left unread or accused.
  */
 import { expect, test } from '@jest/globals';
-import { hourOfFacing, isSlip, studyText } from '../src/core/index';
+import { hourOfFacing, isAlarm, studyText } from '../src/core/index';
 
 const BOOTS = `MUDDY BOOTS SHUFFLE
 32 count, 1 wall, improver
@@ -82,7 +82,7 @@ test('a sheet with sections S1 to S4, small letters and facts in one line', () =
   const { dance, findings, script } = studyText(BOOTS);
   expect(ends(BOOTS)).toEqual(['L 6:00', 'R 6:00', 'L 9:00', 'L 12:00']);
   expect([dance.counts, dance.netTurn, dance.loops]).toEqual([32, -48, true]);
-  expect(findings.filter(isSlip)).toEqual([]);
+  expect(findings.filter(isAlarm)).toEqual([]);
   expect(script.title).toBe('MUDDY BOOTS SHUFFLE');
 });
 
@@ -93,5 +93,5 @@ test('a sheet in full words, with brackets and ampersands', () => {
   const { dance, findings } = studyText(LAMPS);
   expect(ends(LAMPS)).toEqual(['L 12:00', 'L 6:00', 'R 9:00', 'L 6:00', 'L 6:00', 'L 12:00']);
   expect([dance.counts, dance.netTurn, dance.loops]).toEqual([48, 0, true]);
-  expect(findings.filter(isSlip).map(({ message }) => message)).toEqual([]);
+  expect(findings.filter(isAlarm).map(({ message }) => message)).toEqual([]);
 });

@@ -5,7 +5,7 @@ import {
   expandLines,
   hourOfFacing,
   HOUSE_STYLES,
-  isSlip,
+  isAlarm,
   mirrorLines,
   nameLines,
   reportDance,
@@ -26,7 +26,7 @@ describe.each(WORKED_DANCES.map((dance) => [dance.kind, dance] as const))(
       expect([dance.counts, dance.netTurn / 48, dance.loops]).toEqual([counts, netTurn, true]);
     });
 
-    test('raises no error and no warning', () => expect(findings.filter(isSlip)).toEqual([]));
+    test('raises no error and no warning', () => expect(findings.filter(isAlarm)).toEqual([]));
   },
 );
 
@@ -77,7 +77,7 @@ describe('rewriting a whole dance', () => {
     );
   const slipsOf = (text: string): string[] =>
     studyText(text)
-      .findings.filter(isSlip)
+      .findings.filter(isAlarm)
       .map(({ message }) => message);
 
   test.each(WORKED_DANCES.map(({ kind, text, ends }) => [kind, text, ends] as const))(
@@ -106,7 +106,7 @@ describe('rewriting a whole dance', () => {
         );
       const other = mirrored(text);
       const { dance, findings } = studyText(other);
-      expect([dance.netTurn / 48 + 0, findings.filter(isSlip).map(({ message }) => message)]).toEqual([
+      expect([dance.netTurn / 48 + 0, findings.filter(isAlarm).map(({ message }) => message)]).toEqual([
         -netTurn + 0,
         [],
       ]);

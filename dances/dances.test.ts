@@ -4,7 +4,7 @@
  */
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
-import { hourOfFacing, isSlip, reportDance, studyText } from '../src/core/index';
+import { hourOfFacing, isAlarm, reportDance, studyText } from '../src/core/index';
 
 interface Worked {
   file: string;
@@ -53,7 +53,7 @@ describe.each(WORKED)('$file', ({ file, counts, netTurn, walls, ends }) => {
     expect(sections).toEqual(ends);
   });
 
-  test('has no slip', () => expect(findings.filter(isSlip)).toEqual([]));
+  test('has no slip', () => expect(findings.filter(isAlarm)).toEqual([]));
 });
 
 test('the draft is wrong in three ways, and each is named at its line', () => {
@@ -120,7 +120,7 @@ describe.each(PLANNED)('$file', ({ file, walls, net, danced }) => {
   });
 
   test('has no slip, and says nothing of it is unknown', () => {
-    expect(findings.filter(isSlip)).toEqual([]);
+    expect(findings.filter(isAlarm)).toEqual([]);
     expect(findings.filter(({ group }) => group === 'plan')).toEqual([]);
   });
 });

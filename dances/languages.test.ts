@@ -5,7 +5,7 @@ import {
   hourOfFacing,
   HOUSE_STYLES,
   inLanguage,
-  isSlip,
+  isAlarm,
   momentsWords,
   reportDance,
   studyText,
@@ -44,7 +44,7 @@ function substance(text: string) {
     ),
     walls: reportDance(dance, findings, 12).walls,
     slips: findings
-      .filter(isSlip)
+      .filter(isAlarm)
       .map(({ code }) => code)
       .sort(),
   };
@@ -226,7 +226,7 @@ Reprise au 3e mur après 16 temps`,
 describe.each(SHEETS)('%s', (_, text, ends, starts) => {
   const { dance, findings } = studyText(text);
   test('is understood from end to end', () => {
-    expect(findings.filter(isSlip).map(({ message }) => message)).toEqual([]);
+    expect(findings.filter(isAlarm).map(({ message }) => message)).toEqual([]);
   });
   test('comes to the feet and walls worked out on paper', () => {
     const sections = dance.parts.flatMap((part) => part.sections);
@@ -247,7 +247,7 @@ test('a slip is told in every language as it is in English', () => {
   expect(slips.length).toBeGreaterThan(100);
   const codes = (text: string): string[] =>
     checked(text)
-      .findings.filter(isSlip)
+      .findings.filter(isAlarm)
       .map(({ code }) => code);
   for (const slip of slips) {
     const english = into(slip, 'en');

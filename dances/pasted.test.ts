@@ -1,6 +1,6 @@
 /** Whole sheets as they are pasted from a message: the plan is found wherever it stands, and every wall comes out right. */
 import { describe, expect, test } from '@jest/globals';
-import { hourOfFacing, isSlip, studyText, wallsOf } from '../src/core/index';
+import { hourOfFacing, isAlarm, studyText, wallsOf } from '../src/core/index';
 
 const wallsIn = (text: string): string[] =>
   wallsOf(studyText(text).dance).walls.map(({ number, part, start, counts, end, pieces }) => {
@@ -60,7 +60,7 @@ describe.each(SHEETS)('%s', (_, text, walls) => {
   test('comes to the walls worked out on paper', () => expect(wallsIn(text)).toEqual(walls));
   test('raises no slip, and every letter of it is kept', () => {
     const { findings, script } = studyText(text);
-    expect(findings.filter(isSlip).map(({ message }) => message)).toEqual([]);
+    expect(findings.filter(isAlarm).map(({ message }) => message)).toEqual([]);
     expect(script.lines.map((line) => line.text).join('\n')).toBe(text);
   });
 });
@@ -68,7 +68,7 @@ describe.each(SHEETS)('%s', (_, text, walls) => {
 test('a facing that is stated wrongly is told, also in a sentence', () => {
   const [, text] = SHEETS[0];
   const { findings } = studyText(text.replace('facing 6:00', 'facing 9:00'));
-  expect(findings.filter(isSlip).map(({ message, wall }) => [message, wall])).toEqual([
+  expect(findings.filter(isAlarm).map(({ message, wall }) => [message, wall])).toEqual([
     ['The restart on wall 3 faces 6:00, not 9:00.', 3],
   ]);
 });

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import {
   hourOfFacing,
   HOUSE_STYLES,
-  isSlip,
+  isAlarm,
   reportDance,
   studyText,
   tidyScript,
@@ -23,7 +23,7 @@ const wallsIn = (text: string): string[] =>
 
 const slipsOf = (text: string): string[] =>
   studyText(text)
-    .findings.filter(isSlip)
+    .findings.filter(isAlarm)
     .map(({ message }) => message);
 
 describe.each(PLANNED_DANCES.map((dance) => [dance.kind, dance] as const))('%s', (_, { text, walls, short }) => {

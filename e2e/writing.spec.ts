@@ -1,11 +1,11 @@
 import { expect, newDance, openDance, script, scriptText, test, truth } from './app';
 
-/** A 32-count dance, typed as a person would: Enter brings the next count, Ctrl Enter the next section. */
+/** A 32-count dance, typed as a person would: the counts come by themselves, Enter brings the next line and the next heading. */
 const SECTIONS = [
-  ['-4 Vine R, touch L', '-8 Vine L, touch R'],
-  ['-2 Rock R forward, recover L', '&4 Coaster L', '-6 Rock L forward, recover R', '&8 Coaster L'],
-  ['&2 Shuffle R forward', '&4 Shuffle L forward', '-6 Step R forward, pivot 1/4 left', '-8 Walk R, walk L'],
-  ['-4 V step R', '-8 Jazz box R'],
+  ['Vine R, touch L', 'Vine L, touch R'],
+  ['Rock R forward, recover L', 'Coaster L', 'Rock L forward, recover R', 'Coaster L'],
+  ['Shuffle R forward', 'Shuffle L forward', 'Step R forward, pivot 1/4 left', 'Walk R, walk L'],
+  ['V step R', 'Jazz box R'],
 ];
 
 test('a new user writes a dance by keyboard, is told of a wrong foot, mends it, and finds everything again', async ({
@@ -13,12 +13,11 @@ test('a new user writes a dance by keyboard, is told of a wrong foot, mends it, 
 }) => {
   await newDance(page);
   for (const [index, lines] of SECTIONS.entries()) {
-    if (index > 0) await page.keyboard.press('Control+Enter');
-    else await page.keyboard.type('1');
-    for (const [at, line] of lines.entries()) {
-      if (at > 0) await page.keyboard.press('Enter');
+    if (index > 0) await page.keyboard.press('Enter');
+    for (const line of lines) {
       await page.keyboard.type(line);
       await page.keyboard.press('Escape');
+      await page.keyboard.press('Enter');
     }
   }
   await expect(truth(page)).toContainText('32 counts');
@@ -35,7 +34,8 @@ test('a new user writes a dance by keyboard, is told of a wrong foot, mends it, 
   await expect(truth(page)).toContainText('loops: R is free at the end');
 
   const written = await scriptText(page);
-  expect(written).toContain('3&4 Coaster R');
+  expect(written).toContain('3&4    Coaster R');
+  expect(written).toContain('7&8    Coaster L');
   await page.waitForTimeout(600);
   await page.reload();
   await expect(script(page)).toBeVisible();
@@ -47,13 +47,33 @@ test('a new user writes a dance by keyboard, is told of a wrong foot, mends it, 
   await expect(page.getByTestId('slips')).toHaveText('1 slip');
 });
 
-test('typing the count that Enter wrote does not double it', async ({ page }) => {
+test('a pale count stands before the cursor: digits replace it, and nothing is ever glued', async ({ page }) => {
   await newDance(page);
-  await page.keyboard.type('1-4 Vine R');
+  await expect(script(page).locator('.ghost')).toHaveText('1');
+  await page.keyboard.type('1-4 Vine R, touch L');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Enter');
-  await page.keyboard.type('5-8 Vine L');
-  expect(await scriptText(page)).toContain('\n5-8 Vine L');
+  await expect(script(page).locator('.ghost')).toHaveText('5');
+  await page.keyboard.type('shuffle L');
+  await page.keyboard.press('Escape');
+  expect(await scriptText(page)).toContain('\n5&6    shuffle L');
+});
+
+test('nothing is told while a line and its section are being written; a wrong foot is told when its line is left', async ({
+  page,
+}) => {
+  await newDance(page);
+  await page.keyboard.type('Rock R forward, recover L');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Coaster L');
+  await page.keyboard.press('Escape');
+  await expect(truth(page)).toContainText('4 counts');
+  await expect(page.getByTestId('slips')).toHaveCount(0);
+  await expect(script(page).locator('.finding')).toHaveCount(0);
+  await page.keyboard.press('Enter');
+  await expect(script(page).locator('.finding')).toContainText('L can’t step on 3');
+  await expect(page.getByTestId('slips')).toHaveText('1 slip');
 });
 
 test('completion fills in the free foot', async ({ page }) => {
@@ -61,12 +81,12 @@ test('completion fills in the free foot', async ({ page }) => {
   await page.keyboard.type('1-2 Rock R back, recover L');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Enter');
-  await page.keyboard.type('&4 coas');
+  await page.keyboard.type('coas');
   await expect(page.locator('.cm-tooltip-autocomplete li').first()).toContainText('Coaster R');
   // The list does not take a key in its first moments, lest it swallow an Enter meant for the line.
   await page.waitForTimeout(150);
   await page.keyboard.press('Enter');
-  expect(await scriptText(page)).toContain('3&4 Coaster R');
+  expect(await scriptText(page)).toContain('3&4    Coaster R');
 });
 
 test('every line carries its feet, its weight and its wall', async ({ page }) => {

@@ -1,5 +1,5 @@
 /** How many injected slips are told, and how near: an error or a warning at the place, on the lines beside it, or at its heading. */
-import { isSlip, positionOf } from '../../src/core/index';
+import { isAlarm, positionOf } from '../../src/core/index';
 import { checked } from './checked';
 import { injectSlips, type InjectedSlip } from './injector';
 
@@ -23,7 +23,7 @@ export function isCaught({ text, line }: InjectedSlip): boolean {
   const place = (index: number): number => sheet.filter((own) => own <= index).length;
   const heading = script.lines.findLast(({ index, kind }) => kind === 'heading' && index <= line)?.index;
   // What a finding points to beside its own place counts as well.
-  const places = findings.filter(isSlip).flatMap(({ span, related }) => (related ? [span, related.span] : [span]));
+  const places = findings.filter(isAlarm).flatMap(({ span, related }) => (related ? [span, related.span] : [span]));
   return places.some((span) => {
     const at = positionOf(text, span.from).line - 1;
     return at === heading || Math.abs(place(at) - place(line)) <= BESIDE;

@@ -5,7 +5,7 @@ export { hourOfFacing, CIRCLE, type Facing } from './model/turns';
 export { greatest, least } from './model/numbers';
 export { applyEdits, positionOf, type Edit, type Span } from './model/text';
 export { type Finding, type Proposal, type Severity } from './model/findings';
-export { isSlip } from './checking/check';
+export { isAlarm, kindOf, tallyOf, type Tally } from './checking/check';
 export { type KnownKey, type HeaderEntry } from './reading/header';
 export { languageOf } from './vocabulary/language';
 export { lineAtOffset, type Script, type ScriptLine } from './reading/script';
@@ -72,7 +72,7 @@ export type { Dance } from './dancing/dance';
 export { cautionsOf, CAUTION_TEXTS, type Caution } from './views/cautions';
 export { reportDance, type Report } from './views/report';
 export { figureAfter, offerFigures, placeInLine, type Offer } from './views/completion';
-export { nextCount } from './views/next-counts';
+export { keyOf, nextCount, nextUp, toldFindings, usualCounts, type NextUp, type Writing } from './views/writing';
 export {
   compareWalls,
   joinWords,

@@ -44,7 +44,7 @@ export function studyText(text: string, personal = '', longest = LONGEST_TEXT): 
     findings,
     // Worked out when somebody looks: a folder of sheets is checked without it.
     get view() {
-      return (view ??= viewScript(dance, findings));
+      return (view ??= viewScript(dance));
     },
   };
   last = study;

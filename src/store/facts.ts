@@ -1,4 +1,4 @@
-import { isSlip, LONGEST_LIVE_TEXT, studyText, wallsOf } from '../core';
+import { isAlarm, LONGEST_LIVE_TEXT, studyText, wallsOf } from '../core';
 import type { DanceRecord } from './records';
 
 export type DerivedFacts = Pick<
@@ -35,7 +35,7 @@ export function factsOfText(text: string, personal: string): DerivedFacts {
     walls: counts === 0 ? 0 : wallsDanced,
     level: fact('level').slice(0, 80),
     music: fact('music').slice(0, 120),
-    slips: findings.filter(isSlip).length,
+    slips: findings.filter(isAlarm).length,
     author: fact('author').slice(0, 120),
     tempo: tempo >= 20 && tempo <= 400 ? tempo : 0,
     starts: [...new Set(starts)].slice(0, MOST_STARTS),

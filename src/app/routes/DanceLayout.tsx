@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { Outlet, useLocation, useParams } from 'react-router';
-import { viewWalls } from '../../core';
+import { tallyOf, viewWalls } from '../../core';
 import {
   answered,
   dropLeftWords,
@@ -12,7 +12,7 @@ import {
   type DanceRecord,
   type LeftWords,
 } from '../../store';
-import { DanceProvider, useStudy } from '../features/document/DanceContext';
+import { DanceProvider, useStudy, useTold } from '../features/document/DanceContext';
 import { DanceSession } from '../features/document/session';
 import { KeepingNotice } from '../features/document/KeepingNotice';
 import { noteOpenDance } from '../features/figures/recent';
@@ -78,6 +78,7 @@ function OpenDance({ record, history, left }: Opened) {
 /** What the frame and the window's title say of the dance, as it is typed. */
 function DanceInFrame({ session }: { session: DanceSession }) {
   const study = useStudy(session);
+  const told = useTold(session, study);
   const title = study.script.title || 'Untitled dance';
   const [wall, show] = useShownWall();
   const { pathname } = useLocation();
@@ -89,7 +90,12 @@ function DanceInFrame({ session }: { session: DanceSession }) {
     walls.length > 0 ? (
       <WallChoice walls={walls} wall={wall} always={pathname.endsWith('/walls')} onWall={show} />
     ) : null;
-  useFillFrame({ id: session.id, title }, <TruthLine truth={study.view.truth}>{chosen}</TruthLine>);
+  useFillFrame(
+    { id: session.id, title },
+    <TruthLine truth={study.view.truth} tally={tallyOf(told)}>
+      {chosen}
+    </TruthLine>,
+  );
   useEffect(() => {
     noteOpenDance(session.id, title);
     document.title = `${title} · Pace Slate`;

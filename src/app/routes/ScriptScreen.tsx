@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useLocation, useNavigate, useOutletContext } from 'react-router';
-import { useDanceSession, useStudy } from '../features/document/DanceContext';
+import { useDanceSession, useStudy, useTold } from '../features/document/DanceContext';
 import { goTo, insertFigure } from '../features/editor/commands';
 import { ScriptEditor } from '../features/editor/ScriptEditor';
 import { LinePanel } from '../features/script/LinePanel';
@@ -18,6 +18,7 @@ import { BETWEEN_PHONE_AND_MEDIUM, MEDIUM } from '../theme/screens';
 export function ScriptScreen() {
   const session = useDanceSession();
   const study = useStudy(session);
+  const told = useTold(session, study);
   const { history } = useOutletContext<{ history: unknown }>();
   const [view, setView] = useState<EditorView>();
   const [line, setLine] = useState(0);
@@ -62,7 +63,7 @@ export function ScriptScreen() {
         overflowY="auto"
         css={{ [MEDIUM]: { display: 'none' } }}
       >
-        <Outline study={study} line={line} onLine={jump} session={session} view={view} />
+        <Outline study={study} told={told} line={line} onLine={jump} session={session} view={view} />
       </Box>
       <Flex direction="column" flex="1" minWidth="0" minHeight="0">
         <ScriptBar view={view} />
@@ -88,7 +89,7 @@ export function ScriptScreen() {
           [BETWEEN_PHONE_AND_MEDIUM]: { columns: 2, columnGap: '1.5rem' },
         }}
       >
-        <LinePanel study={study} line={line} view={view} onLine={jump} wall={shown} />
+        <LinePanel study={study} told={told} line={line} view={view} onLine={jump} wall={shown} />
       </Box>
     </Flex>
   );

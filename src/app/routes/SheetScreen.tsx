@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { viewSheet, withOwnFigures } from '../../core';
+import { tallyOf, viewSheet, withOwnFigures } from '../../core';
 import type { ExportOrder } from '../../formats/exports';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
 import { useMedia } from '../features/frame/use-media';
@@ -39,7 +39,7 @@ export function SheetScreen() {
   const revision = revisions && (nameOfText(revisions, study.text) ?? nextName(revisions));
   const { study: shown, language, isTranslated, printed } = useShownSheet(study, settings, wall, revision);
   const [problem, setProblem] = useState('');
-  const { slips } = study.view.truth;
+  const { slips, cares } = tallyOf(study.findings);
   const choice = { ...(wall !== undefined && { wall }), language, isTranslated };
 
   /** With the writer's own figures it uses: it reads the same on another slate. */
@@ -114,9 +114,9 @@ export function SheetScreen() {
             css={{ [NARROW]: { paddingInline: '1rem' }, '@media print': { display: 'none' } }}
           >
             <SheetActions title={study.script.title} order={order} onHandOut={handOut} />
-            {slips > 0 && (
-              <chakra.span role="note" color="slip" fontWeight="600" data-testid="sheet-slips">
-                {slips === 1 ? 'This dance still has 1 slip.' : `This dance still has ${slips} slips.`}
+            {slips + cares > 0 && (
+              <chakra.span role="note" color={slips > 0 ? 'slip' : 'care'} fontWeight="600" data-testid="sheet-slips">
+                {`This dance still has ${[slips > 0 && `${slips} ${slips === 1 ? 'slip' : 'slips'}`, cares > 0 && `${cares} ${cares === 1 ? 'care' : 'cares'}`].filter(Boolean).join(' and ')}.`}
               </chakra.span>
             )}
           </Flex>

@@ -86,6 +86,7 @@ const config = defineConfig({
         bar2: both('#31424b', '#1d2a31'),
         barInk: both('#f3efe6', '#ece7da'),
         barQuiet: both('#c5ccca', '#a3aeab'),
+        barCare: both('#d7a0c8', '#d7a0c8'),
         barHover: both('#3b4e58', '#2b3b43'),
         right: both('#9c5208', '#e79a4c'),
         left: both('#0a6668', '#5cc1be'),

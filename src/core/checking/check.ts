@@ -1,7 +1,7 @@
 /** All rules over one dance. */
 import type { Dance } from '../dancing/dance';
 import { lineAtOffset } from '../reading/script';
-import { SEVERITIES, type Finding } from '../model/findings';
+import { SEVERITIES, type Finding, type Severity } from '../model/findings';
 import { RULES } from './rules';
 
 /** Findings in the order of the text, the graver first at one place. A finding that its line accepts ("meant so") is left out. */
@@ -12,6 +12,7 @@ export function checkDance(dance: Dance): Finding[] {
       code: rule.code,
       group: rule.group,
       ...(rule.namesPlace && { namesPlace: rule.namesPlace }),
+      ...(rule.waitsFor && { waitsFor: rule.waitsFor }),
       severity,
       ...found,
     })),
@@ -30,5 +31,23 @@ function acceptedCodes(dance: Dance): ReadonlySet<string> {
   return new Set(codes);
 }
 
-/** Errors and warnings: what the frame counts as slips. */
-export const isSlip = (finding: Finding): boolean => finding.severity !== 'remark';
+/** Errors and warnings: what must never be told of a correct dance. */
+export const isAlarm = (finding: Finding): boolean => finding.severity !== 'remark';
+
+/** How many of them can't be danced as written, are very likely a slip of the pen, are worth knowing. */
+export interface Tally {
+  readonly slips: number;
+  readonly cares: number;
+  readonly remarks: number;
+}
+
+const NAMES = { error: 'slips', warning: 'cares', remark: 'remarks' } as const satisfies Record<Severity, keyof Tally>;
+
+/** The screens' name for each severity. */
+export const kindOf = ({ severity }: Finding): keyof Tally => NAMES[severity];
+
+export function tallyOf(findings: readonly Finding[]): Tally {
+  const tally = { slips: 0, cares: 0, remarks: 0 };
+  for (const finding of findings) tally[kindOf(finding)] += 1;
+  return tally;
+}

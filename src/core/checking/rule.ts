@@ -18,6 +18,8 @@ export interface Rule {
   readonly about: string;
   /** Its sentences begin with the section they are about. */
   readonly namesPlace?: true;
+  /** It judges the whole of a section or of the dance: while that is being written it is not told. */
+  readonly waitsFor?: 'section' | 'dance';
   readonly examples: RuleExamples;
   readonly find: (dance: Dance) => Found[];
 }

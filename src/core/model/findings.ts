@@ -37,6 +37,8 @@ export interface Finding {
   readonly message: string;
   /** The sentence says which section it is about. */
   readonly namesPlace?: true;
+  /** It judges the whole of a section or of the dance, and is not told while that is being written. */
+  readonly waitsFor?: 'section' | 'dance';
   /** Another place that explains this one. */
   readonly related?: { readonly span: Span; readonly message: string };
   /** Keeps the meaning and is safe to apply. */

@@ -2,7 +2,7 @@
  * Endings at the front: given the wall and the count at which the music stops, the smallest changes that finish facing 12:00, each
  * written as plan lines, studied afresh, and offered only when the dance then ends there with no slip more than before.
  */
-import { checkDance, isSlip } from '../checking/check';
+import { checkDance, isAlarm } from '../checking/check';
 import { cutAfter, stateAt } from '../dancing/places';
 import type { Dance, DancedCall } from '../dancing/dance';
 import { isFoot, otherFoot } from '../model/feet';
@@ -103,7 +103,7 @@ function endingEdits(dance: Dance, lines: readonly string[]): Edit[] {
 
 /** Plans for walls after the end are no reason against it: they are told when it is taken. */
 const slipCount = (dance: Dance): number =>
-  checkDance(dance).filter((finding) => isSlip(finding) && finding.code !== 'plan-wall-beyond').length;
+  checkDance(dance).filter((finding) => isAlarm(finding) && finding.code !== 'plan-wall-beyond').length;
 
 function endsAtFront(text: string, personal: string, slips: number): boolean {
   const dance = danceWithPlan(readScript(text, personal));

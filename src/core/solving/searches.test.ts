@@ -1,6 +1,6 @@
 /** Everything a search offers is danced again here: it must do what it says, and make no slip. */
 import { describe, expect, test } from '@jest/globals';
-import { isSlip } from '../checking/check';
+import { isAlarm } from '../checking/check';
 import { stateAt } from '../dancing/places';
 import { applyEdits } from '../model/text';
 import { studyText } from '../study';
@@ -14,7 +14,7 @@ import { searchWays } from './ways';
 const section = (...lines: string[]) => `start: weight L\n\n## Section 1\n${lines.join('\n')}\n`;
 const slipsOf = (text: string): string[] =>
   studyText(text)
-    .findings.filter(isSlip)
+    .findings.filter(isAlarm)
     .map(({ message }) => message);
 
 describe('ways without turns', () => {

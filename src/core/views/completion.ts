@@ -9,7 +9,7 @@ import { FIGURES, houseName, KNOWN, type Figure } from '../vocabulary';
 import { LANGUAGES, type Language } from '../vocabulary/figures';
 import { languageOf } from '../vocabulary/language';
 import { findDancedLine } from './explain';
-import { nextCount } from './next-counts';
+import { nextCount } from './writing';
 import { canonicalWord } from '../vocabulary';
 import { least } from '../model/numbers';
 

@@ -1,5 +1,5 @@
 /** A sheet that comes in, line by line: what each line was taken for, what was worked out of it, and what is left to settle. */
-import { isSlip } from '../checking/check';
+import { isAlarm } from '../checking/check';
 import type { Dance } from '../dancing/dance';
 import type { Finding } from '../model/findings';
 import type { Span } from '../model/text';
@@ -42,7 +42,7 @@ export function viewImport(dance: Dance, view: ScriptView, findings: readonly Fi
   }
   const viewed = lines.map((line): ImportLine => {
     const own = byLine.get(line.index) ?? [];
-    const slips = own.filter(isSlip);
+    const slips = own.filter(isAlarm);
     const asides = view.lines[line.index]?.asides ?? [];
     const calls = line.step?.groups.flatMap((group) => group.calls) ?? [];
     const unread = calls.filter(({ span }) => !asides.includes(span)).flatMap((call) => call.unread);
@@ -50,7 +50,7 @@ export function viewImport(dance: Dance, view: ScriptView, findings: readonly Fi
       text: line.text,
       kind: line.kind,
       ...(view.lines[line.index] && { view: view.lines[line.index] }),
-      problems: [...slips, ...own.filter((finding) => !isSlip(finding))].map(({ message }) => message),
+      problems: [...slips, ...own.filter((finding) => !isAlarm(finding))].map(({ message }) => message),
       unread: unread.map((span) => {
         const words = line.text.slice(span.from, span.to);
         return { span, words, figures: figuresLike(words) };

@@ -5,10 +5,8 @@ import { optionsOf } from '../walls/options';
 import { wallsOf } from '../walls/table';
 import { wallsInParts, wallsInShort, type WallsInParts } from '../walls/words';
 import { wrongMoments } from '../checking/rules/foot-not-free';
-import { isSlip } from '../checking/check';
 import type { Dance, DancedBlock, DancedLine, DancedSection, Moment } from '../dancing/dance';
 import type { Foot, Weight } from '../model/feet';
-import type { Finding } from '../model/findings';
 import { countOfTick, TICKS_A_COUNT } from '../model/ticks';
 import { facingAfter, hourOfFacing, turnWords, type Facing } from '../model/turns';
 import type { Language } from '../vocabulary/figures';
@@ -56,7 +54,8 @@ export interface SectionView {
   readonly weight: Weight;
   readonly facing: Facing;
   readonly hour: string;
-  readonly slips: number;
+  /** Its last line. */
+  readonly end: number;
 }
 
 /** The whole dance in one line. */
@@ -79,8 +78,6 @@ export interface Truth {
   readonly startWeight: Weight;
   readonly endWeight: Weight;
   readonly loops: boolean | undefined;
-  readonly slips: number;
-  readonly remarks: number;
 }
 
 export interface ScriptView {
@@ -90,7 +87,7 @@ export interface ScriptView {
   readonly truth: Truth;
 }
 
-export function viewScript(dance: Dance, findings: readonly Finding[]): ScriptView {
+export function viewScript(dance: Dance): ScriptView {
   const blocks = [...dance.parts, ...dance.tags];
   const lines: (LineView | undefined)[] = [];
   const wrong = wrongMoments(dance);
@@ -107,14 +104,10 @@ export function viewScript(dance: Dance, findings: readonly Finding[]): ScriptVi
         const facing = facingAfter(view.facing, shift);
         lines[danced.line.index] = { ...view, facing, hour: hourOfFacing(facing) };
       }
-  const slips = findings
-    .filter(isSlip)
-    .map(({ span }) => span.from)
-    .sort((a, b) => a - b);
   return {
     lines,
-    sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, slips, wrong))),
-    truth: viewTruth(dance, findings),
+    sections: blocks.flatMap((block) => block.sections.map((own) => viewSection(dance, block, own, wrong))),
+    truth: viewTruth(dance),
   };
 }
 
@@ -129,7 +122,7 @@ function otherBlocks(dance: Dance): { block: DancedBlock; shift: Facing }[] {
   return [...found.values()];
 }
 
-function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
+function viewTruth(dance: Dance): Truth {
   const plan = wallsOf(dance);
   const happenings = plan.walls.flatMap(({ kind, pieces }) => (kind === 'tag' ? [] : pieces));
   return {
@@ -148,8 +141,6 @@ function viewTruth(dance: Dance, findings: readonly Finding[]): Truth {
     startWeight: dance.startWeight,
     endWeight: dance.endWeight,
     loops: dance.counts === 0 ? undefined : dance.loops,
-    slips: findings.filter(isSlip).length,
-    remarks: findings.filter((finding) => !isSlip(finding)).length,
   };
 }
 
@@ -196,13 +187,7 @@ export function footMark(moment: Moment, slips: Wrong = NONE): FootMark {
   return { foot: null, kind: action.effect === 'both' || action.word === 'turn' ? 'both' : 'hands', wrong };
 }
 
-function viewSection(
-  dance: Dance,
-  block: DancedBlock,
-  own: DancedSection,
-  slips: readonly number[],
-  wrong: Wrong,
-): SectionView {
+function viewSection(dance: Dance, block: DancedBlock, own: DancedSection, wrong: Wrong): SectionView {
   const heading = own.text.headingLine ?? block.block.headingLine;
   const line =
     own.text.headingLine ??
@@ -210,9 +195,6 @@ function viewSection(
     own.lines[0]?.line.index ??
     heading ??
     0;
-  const from = dance.script.lines[line].span.from;
-  const lastLine = own.text.lines[own.text.lines.length - 1]?.index ?? line;
-  const to = dance.script.lines[lastLine].span.to;
   const { kind, name } = block.block;
   return {
     line,
@@ -225,19 +207,8 @@ function viewSection(
     weight: own.after.weight,
     facing: own.after.facing,
     hour: hourOfFacing(own.after.facing),
-    slips: placesUpTo(slips, to + 1) - placesUpTo(slips, from),
+    end: own.text.lines[own.text.lines.length - 1]?.index ?? line,
   };
-}
-
-/** How many of the places, in order, come before an offset. */
-function placesUpTo(places: readonly number[], offset: number): number {
-  let [low, high] = [0, places.length];
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (places[middle] < offset) low = middle + 1;
-    else high = middle;
-  }
-  return low;
 }
 
 /** A short name made of the section's first figures: `vine, rock, coaster`. */

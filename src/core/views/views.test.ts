@@ -5,7 +5,7 @@ import { studyText } from '../study';
 import { cautionsOf } from './cautions';
 import { figureAfter, offerFigures, placeInLine, stateBefore } from './completion';
 import { explainLine } from './explain';
-import { nextCount } from './next-counts';
+import { nextCount } from './writing';
 import { reportDance } from './report';
 import { viewSheet } from './sheet';
 import type { Language } from '../vocabulary/figures';

@@ -1,6 +1,6 @@
 /** Options: which stretch they replace, and whether they fit it. */
 import { describe, expect, test } from '@jest/globals';
-import { isSlip } from '../checking/check';
+import { isAlarm } from '../checking/check';
 import { readInlineOption, readStretch } from '../grammar/option';
 import { studyText } from '../study';
 import { optionsOf } from './options';
@@ -53,7 +53,7 @@ const DANCE = `start: weight L
 describe('an option fits when counts, weight and facing agree at its end', () => {
   const slipsWith = (text: string): string[] =>
     studyText(text)
-      .findings.filter((finding) => isSlip(finding) && finding.group === 'options')
+      .findings.filter((finding) => isAlarm(finding) && finding.group === 'options')
       .map(({ code }) => code);
   const under = (line: string, option: string) => DANCE.replace(line, `${line}\n       option other: ${option}`);
   const block = (stretch: string, ...lines: string[]) =>
@@ -89,7 +89,7 @@ test('an ending’s lines face the room', () => {
   const { view, findings } = studyText(text);
   expect(view.lines[text.split('\n').indexOf('1-2 Step R forward, pivot 1/4 left (9:00)')]?.hour).toBe('9:00');
   expect(findings.map(({ code }) => code)).toEqual(['ending-not-front']);
-  const wrong = studyText(text.replace('(9:00)', '(3:00)')).findings.filter(isSlip);
+  const wrong = studyText(text.replace('(9:00)', '(3:00)')).findings.filter(isAlarm);
   expect(wrong.map(({ code, message }) => [code, message])).toEqual([
     ['changed-facing', 'This comes to 9:00, not 3:00.'],
   ]);

@@ -1,7 +1,7 @@
 /** Wall tables worked out on paper beside each dance, and laws that hold for every plan. */
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { isSlip } from '../checking/check';
+import { isAlarm } from '../checking/check';
 import { CIRCLE, facingAfter, hourOfFacing, wallsOfTurn } from '../model/turns';
 import { studyText } from '../study';
 import { wallsOf, wallTable } from './table';
@@ -19,7 +19,7 @@ const tableOf = (text: string, count?: number): string[] => {
 
 const slipsOf = (text: string): string[] =>
   studyText(text)
-    .findings.filter(isSlip)
+    .findings.filter(isAlarm)
     .map(({ message }) => message);
 
 /** Four counts that turn and end as they begin: R, a turn on to L, R, L. */

@@ -1,5 +1,5 @@
 import { createContext, startTransition, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { LONGEST_LIVE_TEXT, studyText, type Study } from '../../../core';
+import { LONGEST_LIVE_TEXT, studyText, toldFindings, type Finding, type Study } from '../../../core';
 import { usePersonalFigures } from '../settings/settings';
 import type { DanceSession } from './session';
 
@@ -33,4 +33,15 @@ export function useStudy(session: DanceSession): Study {
   // Held here: the core remembers the newest text alone, and the editor may be at a newer one.
   const figures = usePersonalFigures();
   return useMemo(() => studyText(text, figures, LONGEST_LIVE_TEXT), [text, figures]);
+}
+
+/** What is told of it by now: less than there is while it is being written. */
+export function useTold(session: DanceSession, study: Study): readonly Finding[] {
+  const [writing, setWriting] = useState(session.writing);
+  useEffect(() => {
+    const follow = () => startTransition(() => setWriting(session.writing));
+    follow();
+    return session.subscribe(follow);
+  }, [session]);
+  return useMemo(() => toldFindings(study, writing), [study, writing]);
 }

@@ -6,6 +6,7 @@
  * names the revision it builds on: when another tab was there first, or took the dance off the shelf, nothing is overwritten and the
  * writer is asked.
  */
+import type { Writing } from '../../../core';
 import {
   addDance,
   answered,
@@ -50,6 +51,8 @@ export class DanceSession {
   keeping: Keeping = { kind: 'kept' };
   /** The editor's own state while another screen is shown: undo, selection, folds. */
   editorState: unknown;
+  /** Where the writer is in the script; undefined on the other screens, which tell everything. */
+  writing: Writing | undefined;
   /** Set when unsaved words of an earlier, broken-off visit were taken up again. */
   readonly recovered: boolean;
 
@@ -118,6 +121,12 @@ export class DanceSession {
       return;
     }
     this.schedule();
+    this.tellSoon();
+  }
+
+  write(writing: Writing | undefined): void {
+    if (writing === this.writing) return;
+    this.writing = writing;
     this.tellSoon();
   }
 

@@ -12,7 +12,6 @@ import {
 } from '@codemirror/view';
 import { memo, useEffect, useRef } from 'react';
 import type { DanceSession } from '../document/session';
-import { sayCountOnce } from './commands';
 import { scriptKeys } from './script-commands';
 import { figureCompletion } from './completion';
 import { findingMarks, sheetDress } from './dress';
@@ -21,7 +20,8 @@ import { answerMargin } from './margin';
 import { differing } from '../document/text-change';
 import { personalFigures, subscribeSettings } from '../settings/settings';
 import { showWall, wallDress } from './wall-dress';
-import { isBehind, prefilledField, restudy, settle, settledField, studyFields } from './study-field';
+import { ghostMark, ghostTyping, givenField, growingCounts } from './ghost';
+import { isBehind, leaveLine, restudy, studyFields, writingField } from './study-field';
 
 interface Props {
   session: DanceSession;
@@ -33,8 +33,7 @@ interface Props {
   onLine: (line: number) => void;
 }
 
-/** A pause after which the line being typed is judged aloud, and one after which a long text is worked out. */
-const SETTLE_AFTER = 700;
+/** A pause in milliseconds after which a long text is worked out. */
 const STUDY_AFTER = 140;
 
 /**
@@ -84,6 +83,7 @@ export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, w
     return () => {
       session.editorState = describe();
       session.keepHistoryWith(undefined);
+      session.write(undefined);
       stopRemote();
       stopSettings();
       ready.current(undefined);
@@ -138,14 +138,15 @@ function takeRemote(view: EditorView, text: string): void {
 }
 
 function editorExtensions(session: DanceSession, onLine: (line: number) => void): Extension {
-  let timer: ReturnType<typeof setTimeout> | undefined;
   let studying: ReturnType<typeof setTimeout> | undefined;
   return [
     studyFields,
-    settledField,
-    prefilledField,
+    writingField,
+    givenField,
+    growingCounts,
+    ghostTyping,
+    ghostMark,
     wallDress,
-    sayCountOnce,
     history(),
     drawSelection(),
     EditorView.lineWrapping,
@@ -156,6 +157,12 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
     answerMargin,
     figureCompletion,
     placeholder('# Name of the dance'),
+    EditorView.domEventHandlers({
+      blur: (_event, view) => {
+        // The editor may be going away with its focus.
+        setTimeout(() => view.dom.isConnected && !view.hasFocus && view.dispatch({ effects: leaveLine.of(null) }));
+      },
+    }),
     keymap.of([...completionKeymap, ...scriptKeys, ...historyKeymap, ...defaultKeymap]),
     EditorView.contentAttributes.of({
       'aria-label': 'The script of the dance',
@@ -172,11 +179,8 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
           studying = setTimeout(() => {
             if (update.view.dom.isConnected) update.view.dispatch({ effects: restudy.of(null) });
           }, STUDY_AFTER);
-        clearTimeout(timer);
-        timer = setTimeout(() => {
-          if (update.view.dom.isConnected) update.view.dispatch({ effects: settle.of(true) });
-        }, SETTLE_AFTER);
       }
+      session.write(update.state.field(writingField));
       if (update.docChanged || update.selectionSet)
         onLine(update.state.doc.lineAt(update.state.selection.main.head).number - 1);
     }),

@@ -1,9 +1,11 @@
 /** What the keys do in a script. */
 import { insertNewline } from '@codemirror/commands';
 import { EditorSelection, type EditorState } from '@codemirror/state';
-import { EditorView, type Command } from '@codemirror/view';
-import { CALL_COLUMN, figureAfter, nextCount, type Finding, type Proposal } from '../../../core';
-import { findingsOf, liesIn, prefill, prefilledField, settle, studyOf } from './study-field';
+import type { EditorView } from '@codemirror/view';
+import { type Command } from '@codemirror/view';
+import { CALL_COLUMN, figureAfter, type Finding, type Proposal } from '../../../core';
+import { ghostOf, takeCount } from './ghost';
+import { judge, leaveLine, liesIn, studyOf, toldOf } from './study-field';
 import { greatest } from '../../../core';
 
 export function applyProposal(view: EditorView, proposal: Proposal): void {
@@ -11,7 +13,7 @@ export function applyProposal(view: EditorView, proposal: Proposal): void {
   view.dispatch({
     changes: proposal.edits.map(({ from, to, insert }) => ({ from, to, insert })),
     userEvent: 'fix',
-    effects: settle.of(true),
+    effects: leaveLine.of(null),
     scrollIntoView: true,
   });
   view.focus();
@@ -19,47 +21,46 @@ export function applyProposal(view: EditorView, proposal: Proposal): void {
 
 const lineAt = (state: EditorState) => state.doc.lineAt(state.selection.main.head);
 
-/** Enter at the end of a full line starts the next one at the next count; on a line that holds counts alone it clears them. */
+/**
+ * Enter at the end of a step brings an empty line, ready for the next count. On an empty line it ends the section, and where the next
+ * heading is offered it writes that. A line that holds counts alone is emptied.
+ */
 export const startNextLine: Command = (view) => {
   const { state } = view;
   const line = lineAt(state);
+  const ghost = ghostOf(state);
+  if (ghost?.kind === 'heading') return writeHeading(view, ghost.words);
+  if (ghost) return insertNewline(view);
   if (!state.selection.main.empty || state.selection.main.head < line.from + line.text.trimEnd().length) return false;
-  const { dance, script } = studyOf(state);
+  const { script } = studyOf(state);
   if (/^\d+$/.test(line.text.trim()) && script.lines[line.number - 1]?.kind === 'step') {
     view.dispatch({ changes: { from: line.from, to: line.to, insert: '' }, userEvent: 'input' });
     return true;
   }
-  const next = nextCount(dance, line.number - 1);
-  if (next === undefined) {
-    const heading = script.lines[line.number - 1]?.heading;
-    // Plans and figures have lines of words, not of counts.
-    if (!heading || heading.kind === 'plan' || heading.kind === 'figure') return insertNewline(view);
-    return insertCount(view, line.to, 1);
-  }
-  return next === 'section' ? insertNewline(view) : insertCount(view, line.to, next);
+  return insertNewline(view);
 };
 
-function insertCount(view: EditorView, from: number, count: number): boolean {
-  const insert = `\n${count}`;
+/** On an empty line, with one empty line left above it. */
+function writeHeading(view: EditorView, words: string): boolean {
+  const line = lineAt(view.state);
+  const above = line.number > 1 ? view.state.doc.line(line.number - 1).text.trim() : '';
+  const insert = `${above === '' ? '' : '\n'}## ${words}\n`;
   view.dispatch({
-    changes: { from, to: view.state.doc.lineAt(from).to, insert },
-    selection: { anchor: from + insert.length },
-    effects: prefill.of(String(count)),
+    changes: { from: line.from, to: line.to, insert },
+    selection: { anchor: line.from + insert.length },
     userEvent: 'input',
     scrollIntoView: true,
   });
   return true;
 }
 
-/** Typing the count that Enter has just written says it once. */
-export const sayCountOnce = EditorView.inputHandler.of((view, _from, _to, typed) => {
-  if (typed === '' || view.state.field(prefilledField) !== typed) return false;
-  view.dispatch({ effects: prefill.of('') });
-  return true;
-});
-
 /** Tab after counts goes to the column of the calls. */
 export const toCallColumn: Command = (view) => {
+  const taken = takeCount(view.state, '');
+  if (taken) {
+    view.dispatch(taken);
+    return true;
+  }
   const line = lineAt(view.state);
   const typed = line.text.trim();
   if (!/^[\d&ea,\s-]+$/.test(typed) || typed === '' || view.state.selection.main.head !== line.to) return false;
@@ -79,7 +80,7 @@ export const addSection: Command = (view) => {
   const here = lineAt(state).number - 1;
   const next = script.lines.find((line) => line.index > here && line.kind === 'heading');
   const numbers = script.lines.flatMap((line) => (line.heading?.kind === 'section' ? [line.section?.number ?? 0] : []));
-  const insert = `## Section ${greatest(numbers, 0) + 1}\n1`;
+  const insert = `## Section ${greatest(numbers, 0) + 1}\n`;
   const at = next ? next.span.from : state.doc.length;
   const before = state.doc.sliceString(0, at);
   const gap = before.trim() === '' ? '' : before.endsWith('\n\n') ? '' : before.endsWith('\n') ? '\n' : '\n\n';
@@ -87,7 +88,6 @@ export const addSection: Command = (view) => {
   view.dispatch({
     changes: { from: at, insert: text },
     selection: { anchor: at + gap.length + insert.length },
-    effects: prefill.of('1'),
     userEvent: 'input',
     scrollIntoView: true,
   });
@@ -116,8 +116,10 @@ export function insertFigure(view: EditorView, id: string): void {
   view.focus();
 }
 
+/** Asked for, everything is told, finished or not. */
 export const goToNextFinding: Command = (view) => {
-  const found = findingAfter(findingsOf(view.state), view.state.selection.main.head);
+  view.dispatch({ effects: judge.of(null) });
+  const found = findingAfter(toldOf(view.state), view.state.selection.main.head);
   if (!found) return false;
   goTo(view, found.span.from);
   return true;
@@ -125,14 +127,14 @@ export const goToNextFinding: Command = (view) => {
 
 export function goTo(view: EditorView, position: number): void {
   const at = Math.min(position, view.state.doc.length);
-  view.dispatch({ selection: EditorSelection.cursor(at), scrollIntoView: true, effects: settle.of(true) });
+  view.dispatch({ selection: EditorSelection.cursor(at), scrollIntoView: true });
   view.focus();
 }
 
 /** Applies the first safe fix of the cursor's line; when the line has none, of the next finding that has one. */
 export const applyFix: Command = (view) => {
   const line = lineAt(view.state);
-  const fixable = findingsOf(view.state).filter(({ fix }) => fix);
+  const fixable = toldOf(view.state).filter(({ fix }) => fix);
   const found =
     fixable.find(({ span }) => span.from >= line.from && span.from <= line.to) ??
     findingAfter(fixable, view.state.selection.main.head);
@@ -144,7 +146,7 @@ export const applyFix: Command = (view) => {
 /** The finding at the cursor's line is meant so: the line says it, and it is told no more. */
 export const acceptFinding: Command = (view) => {
   const line = lineAt(view.state);
-  const found = findingsOf(view.state).find(({ span }) => span.from >= line.from && span.from <= line.to);
+  const found = toldOf(view.state).find(({ span }) => span.from >= line.from && span.from <= line.to);
   return found ? acceptHere(view, found) : true;
 };
 
@@ -155,7 +157,7 @@ export function acceptHere(view: EditorView, { span, code }: Finding): boolean {
   view.dispatch({
     changes: { from: end, to: line.to, insert: ` (meant so: ${code})` },
     userEvent: 'fix',
-    effects: settle.of(true),
+    effects: leaveLine.of(null),
   });
   view.focus();
   return true;

@@ -1,15 +1,15 @@
 /** How the text is dressed: for any text the editor takes the next key, whatever is told of it. */
 import { expect, test } from '@jest/globals';
-import { EditorState } from '@codemirror/state';
+import { EditorState, type TransactionSpec } from '@codemirror/state';
 import type { EditorView } from '@codemirror/view';
 import fc from 'fast-check';
 import { studyText, type Finding } from '../../../core';
 import { applyFix, goToNextFinding } from './commands';
 import { findingMarks, sheetDress } from './dress';
-import { isBehind, restudy, settledField, studyField, studyFields, studyOf } from './study-field';
+import { isBehind, restudy, studyField, studyFields, studyOf, writingField } from './study-field';
 
 const dressed = (doc: string, field = studyField as never) =>
-  EditorState.create({ doc, extensions: [field, settledField, sheetDress, findingMarks] });
+  EditorState.create({ doc, extensions: [field, writingField, sheetDress, findingMarks] });
 
 const LINES = [
   '# Ebb', 'music: Reel, 100 bpm', 'start: weight L', '## Section 1: vines', '[note] 1-4 Vine R, touch L   (3:00)  [walls 2: arms]',
@@ -34,14 +34,14 @@ test('a finding outside the text is left out: it is neither marked nor gone to, 
   const outside = { code: 'two-names', group: 'names', severity: 'warning', span, message: 'Elsewhere.', fix: { label: 'x', edits: [{ ...span, insert: 'x' }] } } as Finding; // prettier-ignore
   const state = dressed(doc, studyField.init(() => ({ ...studyText(doc), findings: [outside] })) as never);
   expect(state.field(findingMarks).size).toBe(0);
-  const view = { state, dispatch: () => { throw new Error('changed'); }, focus: () => undefined } as unknown as EditorView; // prettier-ignore
+  const view = { state, dispatch: (spec: TransactionSpec) => { if (spec.changes) throw new Error('changed'); }, focus: () => undefined } as unknown as EditorView; // prettier-ignore
   expect([goToNextFinding(view), applyFix(view)]).toEqual([false, false]);
   expect(state.update({ changes: { from: 10, insert: '!' } }).state.doc.toString()).toBe('1-4 Vine R!');
 });
 
 test('in a long text a key is taken before the text is worked out; what is drawn moves along, what acts on it is never out of date', () => {
   const doc = `1-4 Vine L\n${'> a note as long as the river is at low tide\n'.repeat(400)}5-8 Vine R`;
-  const state = EditorState.create({ doc, extensions: [studyFields, settledField, sheetDress, findingMarks] });
+  const state = EditorState.create({ doc, extensions: [studyFields, writingField, sheetDress, findingMarks] });
   const typed = state.update({ changes: { from: 0, insert: '> ' }, userEvent: 'input.type' }).state;
   expect([isBehind(typed), typed.field(studyField)]).toEqual([true, state.field(studyField)]);
   expect(studyOf(typed).text).toBe(typed.doc.toString());

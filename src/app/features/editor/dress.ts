@@ -1,9 +1,9 @@
 /** Dresses the text as a sheet: counts in a column, headings as headings, marks quiet, findings under their line. */
 import { RangeSetBuilder, StateField, type EditorState, type Range, type Transaction } from '@codemirror/state';
 import { Decoration, EditorView, WidgetType, type DecorationSet } from '@codemirror/view';
-import type { Finding, ScriptLine, Span, Study } from '../../../core';
+import type { Finding, ScriptLine, Span } from '../../../core';
 import { applyProposal } from './commands';
-import { findingsOf, isBehind, restudy, settledField, studyField } from './study-field';
+import { isBehind, restudy, studyField, toldOf, writingField } from './study-field';
 
 const counts = Decoration.mark({ class: 'counts' });
 const quiet = Decoration.mark({ class: 'quiet' });
@@ -145,40 +145,23 @@ export const findingMarks = StateField.define<DecorationSet>({
   create: markFindings,
   update: (set, transaction) => {
     if (isBehind(transaction.state)) return set.map(transaction.changes);
-    const settles = transaction.startState.field(settledField) !== transaction.state.field(settledField);
-    const sameLine = lineOf(transaction.startState) === lineOf(transaction.state);
-    const again = transaction.docChanged || settles || !sameLine || isRestudied(transaction);
-    return again ? markFindings(transaction.state) : set;
+    const told = transaction.startState.field(writingField) !== transaction.state.field(writingField);
+    return transaction.docChanged || told || isRestudied(transaction) ? markFindings(transaction.state) : set;
   },
   provide: (field) => EditorView.decorations.from(field),
 });
 
-const lineOf = (state: EditorState): number => state.doc.lineAt(state.selection.main.head).number;
-
-/** Remarks are underlined only, but for the one that says how to begin; a slip says under its line what is wrong, the line being typed once the writer pauses. */
+/** Remarks are underlined only; what can't be danced, or is very likely a slip, says under its line what is wrong. */
 function markFindings(state: EditorState): DecorationSet {
-  const study = state.field(studyField);
-  const settled = state.field(settledField);
-  const active = lineOf(state);
   const ranges: Range<Decoration>[] = [];
-  for (const finding of findingsOf(state).slice(0, 400)) {
+  for (const finding of toldOf(state).slice(0, 400)) {
     const { from, to } = finding.span;
-    const line = state.doc.lineAt(from);
     if (to > from) ranges.push(underline[finding.severity].range(from, to));
-    const typing = line.number === active && !settled;
-    const quietly = finding.severity === 'remark' && finding.code !== 'nothing-to-dance';
-    if (quietly || typing || isUnfinished(study, finding, active - 1)) continue;
+    if (finding.severity === 'remark') continue;
+    const line = state.doc.lineAt(from);
     ranges.push(Decoration.widget({ widget: new FindingWidget(finding), block: true, side: 1 }).range(line.to));
   }
   return Decoration.set(ranges, true);
-}
-
-/** A section that is being written is short until it is full: nobody is told so on every line. */
-function isUnfinished({ script }: Study, { code, span }: Finding, activeLine: number): boolean {
-  if (code !== 'section-short' && code !== 'wall-does-not-loop') return false;
-  const section = script.lines[activeLine]?.section;
-  const place = script.lines.find((line) => line.span.from <= span.from && line.span.to >= span.from)?.section;
-  return section !== undefined && section === place;
 }
 
 class FindingWidget extends WidgetType {

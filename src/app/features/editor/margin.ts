@@ -3,7 +3,8 @@ import type { EditorState } from '@codemirror/state';
 import { gutter, GutterMarker } from '@codemirror/view';
 import type { LineView, SectionView } from '../../../core';
 import { footSvg, railSvg, roomSvg, weightSvg } from '../marks/svg';
-import { restudy, studyField } from './study-field';
+import { isAlarm } from '../../../core';
+import { restudy, studyField, toldOf, writingField } from './study-field';
 import { onWallField } from './wall-dress';
 
 class AnswerMarker extends GutterMarker {
@@ -43,11 +44,36 @@ function lineMarkup({ feet, weight, facing, hour, facingChanged }: LineView): st
 const railMarkup = (section: SectionView): string =>
   `<span class="rail">${railSvg(section.rail, { cell: section.rail.length > 8 ? 208 / section.rail.length : 26, height: 9, numbers: section.rail.length <= 16 })}</span>`;
 
+/** Lines of which something is told that must not be: no foot and no count is drawn wrong before that. */
+function wrongLines(state: EditorState): ReadonlySet<number> {
+  if (asked?.state === state) return asked.lines;
+  const told = toldOf(state).filter(isAlarm);
+  const lines = new Set(told.map(({ span }) => state.doc.lineAt(span.from).number - 1));
+  asked = { state, lines };
+  return lines;
+}
+
+/** The margin asks once for each of its lines. */
+let asked: { readonly state: EditorState; readonly lines: ReadonlySet<number> } | undefined;
+
+const withoutSlips = (section: SectionView): SectionView => ({
+  ...section,
+  rail: section.rail.map((cell) => ({ ...cell, slip: false })),
+});
+
+const withoutWrong = (line: LineView): LineView =>
+  line.feet.some(({ wrong }) => wrong) ? { ...line, feet: line.feet.map((foot) => ({ ...foot, wrong: false })) } : line;
+
 function markerOf(state: EditorState, index: number): AnswerMarker | null {
   const { view, script } = state.field(studyField);
+  const wrong = wrongLines(state);
   const section = view.sections.find((one) => one.headed && one.line === index);
-  if (section) return new AnswerMarker(railMarkup(section), 'answer-heading');
-  const line = view.lines[index];
+  if (section) {
+    const isTold = [...wrong].some((line) => line >= section.line && line <= section.end);
+    return new AnswerMarker(railMarkup(isTold ? section : withoutSlips(section)), 'answer-heading');
+  }
+  const answer = view.lines[index];
+  const line = answer && (wrong.has(index) ? answer : withoutWrong(answer));
   const wall = state.field(onWallField);
   const here = wall?.facings.get(index);
   // What the wall leaves out has no answer on it.
@@ -62,6 +88,7 @@ export const answerMargin = gutter({
   lineMarker: (view, block) => markerOf(view.state, view.state.doc.lineAt(block.from).number - 1),
   lineMarkerChange: (update) =>
     update.startState.field(onWallField) !== update.state.field(onWallField) ||
+    update.startState.field(writingField) !== update.state.field(writingField) ||
     update.docChanged ||
     update.transactions.some(({ effects }) => effects.some((effect) => effect.is(restudy))),
 });

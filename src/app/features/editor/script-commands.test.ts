@@ -5,7 +5,7 @@ import { EditorState, type TransactionSpec } from '@codemirror/state';
 import type { EditorView } from '@codemirror/view';
 import { insertFigure } from './commands';
 import { COMMAND_GROUPS, dragSection, keyWords, SCRIPT_COMMANDS } from './script-commands';
-import { prefilledField, settledField, studyField } from './study-field';
+import { studyField, writingField } from './study-field';
 
 /** An editor without a screen. A selection is written `[...]` in the text, a cursor `|`. */
 function editorOn(marked: string): EditorView {
@@ -15,7 +15,7 @@ function editorOn(marked: string): EditorView {
   let state = EditorState.create({
     doc: bare.replace('⟧', ''),
     selection: { anchor: Math.max(from, 0), head: to < 0 ? Math.max(from, 0) : to },
-    extensions: [history(), studyField, settledField, prefilledField],
+    extensions: [history(), studyField, writingField],
   });
   return {
     get state() {

@@ -21,7 +21,7 @@ import {
 } from '../../../core';
 import { houseStyle, studyLive } from '../settings/settings';
 import { acceptFinding, addSection, applyFix, goTo, goToNextFinding, startNextLine, toCallColumn } from './commands';
-import { settle, studyOf } from './study-field';
+import { leaveLine, studyOf } from './study-field';
 import { differing } from '../document/text-change';
 
 export const COMMAND_GROUPS = ['Writing', 'Lines', 'Sections', 'Slips'] as const;
@@ -62,7 +62,7 @@ const onLines =
     view.dispatch({
       changes: edits.map(({ from, to, insert }) => ({ from, to, insert })),
       userEvent: 'rewrite',
-      effects: settle.of(true),
+      effects: leaveLine.of(null),
       scrollIntoView: true,
     });
     return true;
@@ -75,7 +75,7 @@ export const tidyAll: Command = (view) => {
   const tidied = tidyScript(dance, houseStyle());
   if (tidied === text) return true;
   const line = view.state.doc.lineAt(view.state.selection.main.head).number;
-  view.dispatch({ changes: differing(text, tidied), userEvent: 'rewrite', effects: settle.of(true) });
+  view.dispatch({ changes: differing(text, tidied), userEvent: 'rewrite', effects: leaveLine.of(null) });
   const { doc } = view.state;
   goTo(view, doc.line(Math.min(line, doc.lines)).to);
   return true;
@@ -91,7 +91,7 @@ const moveSectionBy =
     view.dispatch({
       changes: moved.edits.map((edit) => ({ ...edit })),
       userEvent: 'move.section',
-      effects: settle.of(true),
+      effects: leaveLine.of(null),
     });
     goTo(view, view.state.doc.lineAt(moved.position).to);
     return true;
@@ -114,7 +114,7 @@ export function dragSection(view: EditorView, from: number, to: number): void {
     text = applyEdits(text, moved.edits);
     line = text.slice(0, moved.position).split('\n').length - 1;
   }
-  view.dispatch({ changes: differing(study.text, text), userEvent: 'move.section', effects: settle.of(true) });
+  view.dispatch({ changes: differing(study.text, text), userEvent: 'move.section', effects: leaveLine.of(null) });
   goTo(view, view.state.doc.line(line + 1).to);
 }
 

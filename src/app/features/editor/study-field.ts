@@ -1,6 +1,6 @@
 /** The study of the editor's text, one for every state of it. */
 import { StateEffect, StateField, type EditorState, type Transaction } from '@codemirror/state';
-import type { Finding, Span, Study } from '../../../core';
+import { keyOf, toldFindings, type Finding, type Span, type Study, type Writing } from '../../../core';
 import { studyLive } from '../settings/settings';
 
 /** The text is to be worked out again: the writer's own figures have changed, or typing in a long text has paused. */
@@ -44,32 +44,52 @@ export const studyFields = [behindField, studyField];
 export const liesIn = ({ doc }: EditorState, { from, to }: Span): boolean =>
   from >= 0 && from <= to && to <= doc.length;
 
-/** What is told of this text. A place outside it would stop the editor, so such a finding is left out: typing goes on whatever happens. */
-export const findingsOf = (state: EditorState): readonly Finding[] =>
+/** What there is to tell of this text. A place outside it would stop the editor, so such a finding is left out: typing goes on whatever happens. */
+const findingsOf = (state: EditorState): readonly Finding[] =>
   studyOf(state).findings.filter(({ span }) => liesIn(state, span));
 
-/** Typing has paused: findings of the line under the cursor may now be written below it. */
-export const settle = StateEffect.define<boolean>();
+// What is told while it is written
 
-export const settledField = StateField.define<boolean>({
-  create: () => true,
-  update: (settled, transaction) => {
-    for (const effect of transaction.effects) if (effect.is(settle)) return effect.value;
-    return transaction.docChanged && transaction.isUserEvent('input')
-      ? false
-      : transaction.docChanged && transaction.isUserEvent('delete')
-        ? false
-        : settled;
+/** The writer wants to know: everything is told until the next key. */
+export const judge = StateEffect.define<null>();
+/** The line is left, whatever the cursor does: the editor lost the focus, a fix was taken. */
+export const leaveLine = StateEffect.define<null>();
+
+const headLine = ({ doc, selection }: EditorState): number => doc.lineAt(selection.main.head).number - 1;
+
+/** Nothing new is told of a line before it is left, nor of a section before that is. */
+export const writingField = StateField.define<Writing>({
+  create: () => ({}),
+  update: (writing, transaction) => {
+    const { startState, state, docChanged, selection, effects } = transaction;
+    if (effects.some((effect) => effect.is(judge))) return { asked: true };
+    if (effects.some((effect) => effect.is(leaveLine))) return { ...writing, told: undefined };
+    const line = headLine(state);
+    if (docChanged && isTyped(transaction)) {
+      const stays = line === headLine(startState) && state.doc.lines === startState.doc.lines;
+      if (!stays) return { line };
+      return { line, told: writing.told ?? keysOf(startState, writing) };
+    }
+    if (docChanged) return { ...writing, told: undefined, asked: undefined };
+    if (!selection || line === headLine(startState)) return writing;
+    return isSameSection(state, writing.line, line) ? { line } : {};
   },
 });
 
-/** The count that Enter wrote, while nothing else has been typed: whoever types it again does not get it twice. */
-export const prefill = StateEffect.define<string>();
+const keysOf = (state: EditorState, writing: Writing): ReadonlySet<string> => {
+  const study = state.field(studyField);
+  return new Set(toldFindings(study, writing).map((finding) => keyOf(finding, study.script)));
+};
 
-export const prefilledField = StateField.define<string | undefined>({
-  create: () => undefined,
-  update: (count, transaction) => {
-    for (const effect of transaction.effects) if (effect.is(prefill)) return effect.value;
-    return transaction.docChanged || transaction.selection ? undefined : count;
-  },
-});
+function isSameSection(state: EditorState, one: number | undefined, other: number): boolean {
+  if (one === undefined) return false;
+  const { lines } = state.field(studyField).script;
+  const [from, to] = one < other ? [one, other] : [other, one];
+  return lines.slice(from + 1, to + 1).every(({ kind }) => kind !== 'heading');
+}
+
+/** What is told of this text by now. */
+export const toldOf = (state: EditorState): readonly Finding[] => {
+  const study = studyOf(state);
+  return toldFindings({ ...study, findings: findingsOf(state) }, state.field(writingField, false));
+};

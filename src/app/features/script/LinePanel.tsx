@@ -4,7 +4,7 @@ import { memo, useCallback, useEffect, useRef } from 'react';
 import {
   cautionsOf,
   explainLine,
-  isSlip,
+  isAlarm,
   lineAtOffset,
   type Finding,
   type OnWall,
@@ -19,6 +19,8 @@ import { t } from '../../texts';
 
 interface Props {
   study: Study;
+  /** What is told of it by now. */
+  told: readonly Finding[];
   line: number;
   view: EditorView | undefined;
   onLine: (line: number) => void;
@@ -27,7 +29,7 @@ interface Props {
 }
 
 /** The selected line foot by foot, the feet on the floor, what is wrong and what to mind. */
-export const LinePanel = memo(function LinePanel({ study, line, view, onLine, wall }: Props) {
+export const LinePanel = memo(function LinePanel({ study, told, line, view, onLine, wall }: Props) {
   const explained = explainLine(study.dance, line, wall?.facings.get(line)?.facing);
   const cautions = cautionsOf(study.dance).filter((caution) => caution.line === line);
   return (
@@ -78,7 +80,7 @@ export const LinePanel = memo(function LinePanel({ study, line, view, onLine, wa
           <chakra.b color="care">{t('Care')}</chakra.b> {text}
         </Box>
       ))}
-      <Findings study={study} line={line} view={view} onLine={onLine} />
+      <Findings study={study} told={told} line={line} view={view} onLine={onLine} />
     </>
   );
 });
@@ -119,18 +121,18 @@ interface Listed {
 }
 
 /** Those of the line first, then slips, then remarks. */
-function listFindings({ findings, script }: Study, line: number): Listed[] {
+function listFindings(findings: readonly Finding[], { script }: Study, line: number): Listed[] {
   const listed = findings.map((finding) => ({
     finding,
     line: lineAtOffset(script, finding.span.from),
     proposals: [...(finding.fix ? [finding.fix] : []), ...(finding.suggestions ?? [])],
   }));
-  const rank = (one: Listed): number => (one.line === line ? 0 : isSlip(one.finding) ? 1 : 2);
+  const rank = (one: Listed): number => (one.line === line ? 0 : isAlarm(one.finding) ? 1 : 2);
   return [0, 1, 2].flatMap((wanted) => listed.filter((one) => rank(one) === wanted));
 }
 
-function Findings({ study, line, view, onLine }: Omit<Props, 'wall'>) {
-  const all = listFindings(study, line);
+function Findings({ study, told, line, view, onLine }: Omit<Props, 'wall'>) {
+  const all = listFindings(told, study, line);
   const listed = all.slice(0, MOST_LISTED);
   // Places shift with every key; what an item does is looked up when it is pressed, so that it need not be drawn again.
   const latest = useRef({ listed, view, onLine });

@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
 import { Plus } from 'lucide-react';
 import { lazy, memo, Suspense, useCallback, useEffect, useRef, useState } from 'react';
-import type { Study } from '../../../core';
+import { kindOf, lineAtOffset, type Finding, type Study } from '../../../core';
 import type { DanceSession } from '../document/session';
 import { addSection } from '../editor/commands';
 import { Button } from '../../theme/Button';
@@ -15,6 +15,7 @@ const SortableSections = lazy(() => import('./SortableSections'));
 
 interface Props {
   study: Study;
+  told: readonly Finding[];
   line: number;
   onLine: (line: number) => void;
   session: DanceSession;
@@ -22,9 +23,11 @@ interface Props {
 }
 
 /** Every section with its counts, and the foot and the wall it ends on. Sections are dragged to another place by their grip. */
-export const Outline = memo(function Outline({ study, line, onLine, session, view }: Props) {
+export const Outline = memo(function Outline({ study, told, line, onLine, session, view }: Props) {
   const [editsFacts, setEditsFacts] = useState(false);
   const { sections } = study.view;
+  const wrong = told.filter((one) => kindOf(one) === 'slips').map(({ span }) => lineAtOffset(study.script, span.from));
+  const slips = sections.map(({ line: from, end }) => wrong.filter((at) => at >= from && at <= end).length);
   const current = sections.findLast((section) => section.line <= line);
   const jump = useRef(onLine);
   useEffect(() => {
@@ -41,15 +44,15 @@ export const Outline = memo(function Outline({ study, line, onLine, session, vie
       <Suspense
         fallback={
           <ol>
-            {sections.map((section) => (
+            {sections.map((section, index) => (
               <li key={section.line}>
-                <SectionButton section={section} current={section === current} onOpen={open} />
+                <SectionButton section={section} slips={slips[index]} current={section === current} onOpen={open} />
               </li>
             ))}
           </ol>
         }
       >
-        <SortableSections sections={sections} current={current} view={view} onOpen={open} />
+        <SortableSections sections={sections} slips={slips} current={current} view={view} onOpen={open} />
       </Suspense>
       <Box paddingInline="0.75rem" marginTop="0.5rem">
         <Button variant="plain" size="small" onClick={() => view && addSection(view) && view.focus()}>

@@ -4,12 +4,14 @@ import { Rail, RoomMark, WeightPair } from '../marks/Marks';
 
 export interface SectionProps {
   section: SectionView;
+  /** Slips told of it by now. */
+  slips: number;
   current: boolean;
   onOpen: (line: number) => void;
 }
 
 /** One section of the outline: its counts, and the foot and the wall it ends on. */
-export function SectionButton({ section, current, onOpen }: SectionProps) {
+export function SectionButton({ section, slips, current, onOpen }: SectionProps) {
   return (
     <chakra.button
       type="button"
@@ -39,15 +41,12 @@ export function SectionButton({ section, current, onOpen }: SectionProps) {
       </Flex>
       <Flex align="center" gap="0.5rem" marginTop="0.3rem">
         <Rail cells={section.rail} cell={Math.min(13, 104 / section.rail.length)} height={6} />
-        <chakra.span
-          color={section.counts === section.statedCounts || section.counts === 0 ? 'quiet' : 'slip'}
-          fontSize="mark"
-        >
+        <chakra.span color={section.counts === section.statedCounts || slips === 0 ? 'quiet' : 'slip'} fontSize="mark">
           {section.counts}
         </chakra.span>
-        {section.slips > 0 && (
+        {slips > 0 && (
           <chakra.span color="slip" marginLeft="auto" fontSize="mark" fontWeight="700">
-            {section.slips === 1 ? '1 slip' : `${section.slips} slips`}
+            {slips === 1 ? '1 slip' : `${slips} slips`}
           </chakra.span>
         )}
       </Flex>

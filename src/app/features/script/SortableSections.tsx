@@ -17,11 +17,14 @@ import { SectionButton, type SectionProps } from './SectionButton';
 /** The sections as a list that is put in order by their grips, with the pointer or by keys. */
 export default function SortableSections({
   sections,
+  slips,
   current,
   view,
   onOpen,
 }: {
   sections: readonly SectionView[];
+  /** Told of each by now. */
+  slips: readonly number[];
   current: SectionView | undefined;
   view: EditorView | undefined;
   onOpen: (line: number) => void;
@@ -41,8 +44,14 @@ export default function SortableSections({
       {/* Lines count from 0 and dnd-kit wants no 0 for an id. */}
       <SortableContext items={sections.map((section) => section.line + 1)} strategy={verticalListSortingStrategy}>
         <ol>
-          {sections.map((section) => (
-            <SectionItem key={section.line} section={section} current={section === current} onOpen={onOpen} />
+          {sections.map((section, index) => (
+            <SectionItem
+              key={section.line}
+              section={section}
+              slips={slips[index]}
+              current={section === current}
+              onOpen={onOpen}
+            />
           ))}
         </ol>
       </SortableContext>
@@ -53,10 +62,13 @@ export default function SortableSections({
 /** Drawn again when what it shows has changed: most keys change one section of many. */
 const SectionItem = memo(
   DrawnSection,
-  (old, next) => old.current === next.current && JSON.stringify(old.section) === JSON.stringify(next.section),
+  (old, next) =>
+    old.current === next.current &&
+    old.slips === next.slips &&
+    JSON.stringify(old.section) === JSON.stringify(next.section),
 );
 
-function DrawnSection({ section, current, onOpen }: SectionProps) {
+function DrawnSection({ section, slips, current, onOpen }: SectionProps) {
   const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
     id: section.line + 1,
     disabled: !section.headed,
@@ -70,7 +82,7 @@ function DrawnSection({ section, current, onOpen }: SectionProps) {
       zIndex={isDragging ? 1 : undefined}
       css={{ '& .grip': { opacity: 0 }, '&:hover .grip, & .grip:focus-visible': { opacity: 1 } }}
     >
-      <SectionButton section={section} current={current} onOpen={onOpen} />
+      <SectionButton section={section} slips={slips} current={current} onOpen={onOpen} />
       {section.headed && (
         <chakra.button
           type="button"

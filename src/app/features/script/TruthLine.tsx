@@ -1,13 +1,13 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { Truth } from '../../../core';
+import type { Tally, Truth } from '../../../core';
 import { t } from '../../texts';
 
 const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`;
 
 /** The truth in one line: counts, turn, walls, start, whether it loops, what is wrong. */
-export function TruthLine({ truth, children }: { truth: Truth; children?: ReactNode }) {
-  const { counts, turn, wallsInParts, startWeight, loops, slips, remarks } = truth;
+export function TruthLine({ truth, tally, children }: { truth: Truth; tally: Tally; children?: ReactNode }) {
+  const { counts, turn, wallsInParts, startWeight, loops } = truth;
   const planned = [
     truth.tags > 0 ? count(truth.tags, 'tag') : '',
     truth.restarts > 0 ? count(truth.restarts, 'restart') : '',
@@ -74,23 +74,35 @@ export function TruthLine({ truth, children }: { truth: Truth; children?: ReactN
         </>
       )}
       <chakra.span marginLeft="auto" display="flex" gap="0.75rem" alignItems="center">
-        {slips > 0 ? (
-          <chakra.b
-            background="slipGround"
-            color="slip"
-            borderRadius="999px"
-            paddingInline="0.6rem"
-            data-testid="slips"
-          >
-            {count(slips, 'slip')}
-          </chakra.b>
-        ) : (
-          counts > 0 && <span>{t('no slips')}</span>
-        )}
-        {remarks > 0 && <span>{count(remarks, 'remark')}</span>}
+        <Told tally={tally} isWritten={counts > 0} />
         {children}
       </chakra.span>
     </Flex>
+  );
+}
+
+/** Loud what can't be danced, less so what is very likely a slip of the pen, quiet what is worth knowing. */
+function Told({ tally: { slips, cares, remarks }, isWritten }: { tally: Tally; isWritten: boolean }) {
+  return (
+    <>
+      {slips > 0 ? (
+        <chakra.b background="slipGround" color="slip" borderRadius="999px" paddingInline="0.6rem" data-testid="slips">
+          {count(slips, 'slip')}
+        </chakra.b>
+      ) : (
+        isWritten && <span>{t('no slips')}</span>
+      )}
+      {cares > 0 && (
+        <chakra.span borderBottom="2px solid" borderColor="barCare" data-testid="cares">
+          {count(cares, 'care')}
+        </chakra.span>
+      )}
+      {remarks > 0 && (
+        <chakra.span color="barQuiet" data-testid="remarks">
+          {count(remarks, 'remark')}
+        </chakra.span>
+      )}
+    </>
   );
 }
 

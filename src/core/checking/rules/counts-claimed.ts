@@ -7,6 +7,7 @@ export const countsClaimed: Rule = {
   group: 'counts',
   severity: 'warning',
   about: 'The header says another number of counts than the sections come to.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

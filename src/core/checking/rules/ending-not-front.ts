@@ -7,6 +7,7 @@ export const endingNotFront: Rule = {
   group: 'plan',
   severity: 'remark',
   about: 'The dance ends facing another wall than the front.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

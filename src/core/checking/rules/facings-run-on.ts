@@ -13,6 +13,7 @@ export const facingsRunOn: Rule = {
   group: 'facing',
   severity: 'remark',
   about: 'The facings written in a part go on from where the dance has come to, not from 12:00.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

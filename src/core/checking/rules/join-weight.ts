@@ -14,6 +14,7 @@ export const joinWeight: Rule = {
   group: 'weight',
   severity: 'error',
   about: 'A restart, tag, change or part begins with a foot that is not free.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

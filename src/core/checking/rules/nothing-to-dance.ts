@@ -5,6 +5,7 @@ export const nothingToDance: Rule = {
   group: 'counts',
   severity: 'warning',
   about: 'A dance without a section, or a section without a line.',
+  waitsFor: 'section',
   examples: {
     bad: [
       { text: '<||>', message: 'There is nothing to dance yet: write a line such as “1-4 Vine R”.' },

@@ -6,6 +6,7 @@ export const orderMissing: Rule = {
   group: 'plan',
   severity: 'remark',
   about: 'A dance of several parts without an order.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

@@ -6,6 +6,7 @@ export const partNever: Rule = {
   group: 'plan',
   severity: 'warning',
   about: 'A part that the order never comes to.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

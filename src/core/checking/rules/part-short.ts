@@ -6,6 +6,7 @@ export const partShort: Rule = {
   group: 'plan',
   severity: 'warning',
   about: 'A part that is cut short in the order, and nobody says where.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

@@ -7,6 +7,7 @@ export const partUnknown: Rule = {
   group: 'plan',
   severity: 'error',
   about: 'An order, or a plan line, that names a part the sheet does not have.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

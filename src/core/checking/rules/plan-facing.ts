@@ -9,6 +9,7 @@ export const planFacing: Rule = {
   group: 'plan',
   severity: 'error',
   about: 'The facing that the plan states for a restart, tag or ending is not the one that is reached.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

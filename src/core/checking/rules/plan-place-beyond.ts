@@ -9,6 +9,7 @@ export const planPlaceBeyond: Rule = {
   group: 'plan',
   severity: 'error',
   about: 'A restart or tag after more counts than there are.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       { text: planned('<|wall 3: restart after 12|>'), message: 'A wall has 8 counts, so nothing comes after 12.' },

@@ -6,6 +6,7 @@ export const planWallBeyond: Rule = {
   group: 'plan',
   severity: 'error',
   about: 'A plan line about a wall that is never danced.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

@@ -6,6 +6,7 @@ export const sectionShort: Rule = {
   group: 'counts',
   severity: 'error',
   about: 'A section has fewer counts than it says, so the class runs out of steps before the music does.',
+  waitsFor: 'section',
   namesPlace: true,
   examples: {
     bad: [

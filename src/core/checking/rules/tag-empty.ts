@@ -5,6 +5,7 @@ export const tagEmpty: Rule = {
   group: 'plan',
   severity: 'warning',
   about: 'A tag or an ending without steps.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

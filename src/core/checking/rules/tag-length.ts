@@ -11,6 +11,7 @@ export const tagLength: Rule = {
   group: 'counts',
   severity: 'error',
   about: 'A tag of several sections that comes to more or fewer counts than its heading says.',
+  waitsFor: 'section',
   examples: {
     bad: [
       {

@@ -5,6 +5,7 @@ export const tagUnknown: Rule = {
   group: 'plan',
   severity: 'error',
   about: 'A tag that the sheet does not have.',
+  waitsFor: 'dance',
   examples: {
     bad: [{ text: planned('wall 3: tag <|flood|>'), message: 'There is no tag “flood” in this sheet.' }],
     good: [planned('wall 3: tag Ebb'), planned('wall 3: tag'), planned('wall 3: tag: hold 2 counts')],

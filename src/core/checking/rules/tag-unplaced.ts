@@ -6,6 +6,7 @@ export const tagUnplaced: Rule = {
   group: 'plan',
   severity: 'remark',
   about: 'A tag or an ending that no wall dances.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

@@ -8,6 +8,7 @@ export const wallClaim: Rule = {
   group: 'facing',
   severity: 'error',
   about: 'A line says what it faces on one wall, and that wall comes to another.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

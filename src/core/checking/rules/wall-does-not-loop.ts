@@ -7,6 +7,7 @@ export const wallDoesNotLoop: Rule = {
   group: 'weight',
   severity: 'error',
   about: 'The foot that leads at the top must be free again at the end of the wall.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

@@ -8,6 +8,7 @@ export const wallOnCorner: Rule = {
   group: 'facing',
   severity: 'remark',
   about: 'A time through the dance ends facing a corner of the room.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {

@@ -9,6 +9,7 @@ export const wallsClaimed: Rule = {
   group: 'facing',
   severity: 'warning',
   about: 'The header says another number of walls than the turns of one wall come to.',
+  waitsFor: 'dance',
   examples: {
     bad: [
       {
