@@ -104,7 +104,7 @@ test('the selected line is explained foot by foot', async ({ page }) => {
   const panel = page.getByRole('complementary', { name: 'The selected line' });
   await expect(panel).toContainText('Section 2, counts 5-6');
   await expect(panel.getByRole('listitem').nth(1)).toContainText('turn 1/2 left on both feet, weight to L');
-  await expect(panel).toContainText('Care');
+  await expect(panel).toContainText('Caution');
   await expect(panel.getByRole('img', { name: /The feet from above: 5 R, 6 L/ })).toBeVisible();
 });
 

@@ -72,7 +72,7 @@ export type { Dance } from './dancing/dance';
 export { cautionsOf, CAUTION_TEXTS, type Caution } from './views/cautions';
 export { reportDance, type Report } from './views/report';
 export { figureAfter, offerFigures, placeInLine, type Offer } from './views/completion';
-export { keyOf, nextCount, nextUp, toldFindings, usualCounts, type NextUp, type Writing } from './views/writing';
+export { keyOf, nextUp, toldFindings, unfinished, usualCounts, type NextUp, type Writing } from './views/writing';
 export {
   compareWalls,
   joinWords,
@@ -91,3 +91,18 @@ export { addToPlan, endingLine, moveInPlan, removeFromPlan, restartLine, tagLine
 export { endingsAt, type EndingProposal, type Endings } from './solving/endings';
 export { searchWays, type WayFound } from './solving/ways';
 export type { PlanEntry } from './reading/script';
+export {
+  closeDance,
+  CLOSES,
+  fillAt,
+  GO_ON_GROUPS,
+  goOnAt,
+  type FillView,
+  type GoOn,
+  type GoOnGroup,
+  type Proposed,
+} from './views/fitting';
+export { mendings, type Look, type Mending } from './views/mending';
+export { SIDES, type Side } from './solving/fill';
+export type { Wishes } from './solving/stretch';
+export { FIGURE_LEVELS } from './vocabulary/levels';

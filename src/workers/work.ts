@@ -10,7 +10,24 @@ import boldMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hype
 import italic from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-italic.woff?url';
 import italicMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-italic.woff?url';
 import type { ExportId, ExportOrder } from '../formats/exports';
-import { endingsAt, searchWays, studyText, type Endings, type WayFound } from '../core';
+import {
+  closeDance,
+  endingsAt,
+  fillAt,
+  goOnAt,
+  keyOf,
+  mendings,
+  searchWays,
+  studyText,
+  type Endings,
+  type FillView,
+  type GoOn,
+  type HouseStyle,
+  type LineRange,
+  type Mending,
+  type WayFound,
+  type Wishes,
+} from '../core';
 import type { PdfFonts } from '../formats/sheet-pdf';
 import type { ReadFiles } from '../formats/read-any';
 
@@ -62,6 +79,26 @@ const work = {
 
   endings: (text: string, personal: string, wall: number, count: number): Endings | undefined =>
     endingsAt(studyText(text, personal).dance, personal, wall, count),
+
+  goOn: (text: string, personal: string, line: number, typed: string, style: HouseStyle): readonly GoOn[] =>
+    goOnAt(studyText(text, personal).dance, line, typed, style),
+
+  fill: (text: string, personal: string, range: LineRange, wishes: Wishes, style: HouseStyle): FillView | undefined =>
+    fillAt(studyText(text, personal).dance, personal, range, wishes, style),
+
+  close: (text: string, personal: string, turn: number, style: HouseStyle): FillView | undefined =>
+    closeDance(studyText(text, personal).dance, personal, turn, style),
+
+  /** `told`: keys of the findings that are told by now. */
+  mend: (text: string, personal: string, told: readonly string[]): readonly Mending[] => {
+    const { dance, script, findings } = studyText(text, personal);
+    const keys = new Set(told);
+    return mendings(
+      dance,
+      personal,
+      findings.filter((finding) => keys.has(keyOf(finding, script))),
+    );
+  },
 };
 
 export type Work = typeof work;

@@ -78,7 +78,7 @@ function OpenDance({ record, history, left }: Opened) {
 /** What the frame and the window's title say of the dance, as it is typed. */
 function DanceInFrame({ session }: { session: DanceSession }) {
   const study = useStudy(session);
-  const told = useTold(session, study);
+  const { told, isUnfinished } = useTold(session, study);
   const title = study.script.title || 'Untitled dance';
   const [wall, show] = useShownWall();
   const { pathname } = useLocation();
@@ -92,7 +92,7 @@ function DanceInFrame({ session }: { session: DanceSession }) {
     ) : null;
   useFillFrame(
     { id: session.id, title },
-    <TruthLine truth={study.view.truth} tally={tallyOf(told)}>
+    <TruthLine truth={study.view.truth} tally={tallyOf(told)} isUnfinished={isUnfinished}>
       {chosen}
     </TruthLine>,
   );

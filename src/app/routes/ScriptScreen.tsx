@@ -4,8 +4,10 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useLocation, useNavigate, useOutletContext } from 'react-router';
 import { useDanceSession, useStudy, useTold } from '../features/document/DanceContext';
 import { goTo, insertFigure } from '../features/editor/commands';
+import { showMendings } from '../features/editor/study-field';
 import { ScriptEditor } from '../features/editor/ScriptEditor';
-import { LinePanel } from '../features/script/LinePanel';
+import { useMendings } from '../features/compose/use-mendings';
+import { SidePanel } from '../features/compose/SidePanel';
 import { Outline } from '../features/script/Outline';
 import { useShownWall } from '../features/walls/shown-wall';
 import { onWall } from '../../core';
@@ -18,36 +20,17 @@ import { BETWEEN_PHONE_AND_MEDIUM, MEDIUM } from '../theme/screens';
 export function ScriptScreen() {
   const session = useDanceSession();
   const study = useStudy(session);
-  const told = useTold(session, study);
+  const { told } = useTold(session, study);
   const { history } = useOutletContext<{ history: unknown }>();
   const [view, setView] = useState<EditorView>();
   const [line, setLine] = useState(0);
-  const location = useLocation();
-  const navigate = useNavigate();
+  const mendings = useMendings(study, told);
+  useEffect(() => {
+    view?.dispatch({ effects: showMendings.of(mendings) });
+  }, [view, mendings]);
   const [wall] = useShownWall();
   const shown = useMemo(() => (wall === undefined ? undefined : onWall(study.dance, wall)), [study, wall]);
-  const asked = location.state as { figure?: string; line?: number } | null;
-  const wanted = asked?.figure;
-  const wantedLine = asked?.line;
-  useEffect(() => {
-    if (!view || !wanted) return;
-    insertFigure(view, wanted);
-    // Coming back to this page must not write it again.
-    void navigate(location.pathname, { replace: true, state: null });
-  }, [view, wanted, navigate, location.pathname]);
-  // The same function for as long as the editor is: the panels beside it are drawn for what they show alone.
-  const jump = useCallback(
-    (at: number) => {
-      const target = view?.state.doc.line(Math.min(at + 1, view.state.doc.lines));
-      if (view && target) goTo(view, target.to);
-    },
-    [view],
-  );
-  useEffect(() => {
-    if (!view || wantedLine === undefined) return;
-    jump(wantedLine);
-    void navigate(location.pathname + location.search, { replace: true, state: null });
-  }, [view, wantedLine, jump, navigate, location.pathname, location.search]);
+  const jump = useAsked(view);
   return (
     <Flex as="main" css={{ overflow: 'hidden', [MEDIUM]: { flexDirection: 'column' } }}>
       <chakra.h1 position="absolute" width="1px" height="1px" overflow="hidden" clipPath="inset(50%)">
@@ -89,8 +72,37 @@ export function ScriptScreen() {
           [BETWEEN_PHONE_AND_MEDIUM]: { columns: 2, columnGap: '1.5rem' },
         }}
       >
-        <LinePanel study={study} told={told} line={line} view={view} onLine={jump} wall={shown} />
+        <SidePanel study={study} told={told} mendings={mendings} line={line} view={view} onLine={jump} wall={shown} />
       </Box>
     </Flex>
   );
+}
+
+/** What other screens ask of the script when they open it: a figure to write, a line to go to. Returns the way to go to a line. */
+function useAsked(view: EditorView | undefined): (line: number) => void {
+  const location = useLocation();
+  const navigate = useNavigate();
+  const asked = location.state as { figure?: string; line?: number } | null;
+  const wanted = asked?.figure;
+  const wantedLine = asked?.line;
+  useEffect(() => {
+    if (!view || !wanted) return;
+    insertFigure(view, wanted);
+    // Coming back to this page must not write it again.
+    void navigate(location.pathname, { replace: true, state: null });
+  }, [view, wanted, navigate, location.pathname]);
+  // The same function for as long as the editor is: the panels beside it are drawn for what they show alone.
+  const jump = useCallback(
+    (at: number) => {
+      const target = view?.state.doc.line(Math.min(at + 1, view.state.doc.lines));
+      if (view && target) goTo(view, target.to);
+    },
+    [view],
+  );
+  useEffect(() => {
+    if (!view || wantedLine === undefined) return;
+    jump(wantedLine);
+    void navigate(location.pathname + location.search, { replace: true, state: null });
+  }, [view, wantedLine, jump, navigate, location.pathname, location.search]);
+  return jump;
 }

@@ -110,7 +110,7 @@ export function nameMoments(moments: readonly Moment[], style: HouseStyle = SLAT
     .map((scale) => twins.find(({ rhythms }) => rhythms.some((rhythm) => fitsRhythm(moments, rhythm, scale))))
     .find((entry) => entry !== undefined);
   if (!found) return undefined;
-  return { figure: found.figure, lead, words: wordsOf(found, lead, style) };
+  return { figure: found.figure, lead, words: figureWords(found, lead, style) };
 }
 
 /**
@@ -139,7 +139,12 @@ function fitsRhythm(moments: readonly Moment[], rhythm: readonly number[], scale
   return moments.every(({ tick }, index) => tick - moments[0].tick === rhythm[index] * scale);
 }
 
-function wordsOf({ figure, direction, turn }: Entry, lead: Foot, style: HouseStyle): string {
+/** `turn`: towards the leading foot's side positive. */
+export function figureWords(
+  { figure, direction, turn }: Pick<Entry, 'figure' | 'direction' | 'turn'>,
+  lead: Foot,
+  style: HouseStyle = SLATE_STYLE,
+): string {
   const signed = turn * sideSign(lead);
   const call: Call = {
     span: { from: 0, to: 0 },

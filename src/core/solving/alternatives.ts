@@ -2,25 +2,17 @@
  * Another way to dance the same lines: every action is changed by one function, the lines are put into words again, danced from where
  * they begin, and kept only when they take the same counts and leave the same weight and the same facing.
  */
-import { isImpossible } from '../checking/rules/foot-not-free';
-import {
-  danceFrom,
-  type Dance,
-  type DancedBlock,
-  type DancedCall,
-  type DancedLine,
-  type Moment,
-} from '../dancing/dance';
+import type { Dance, DancedBlock, DancedCall, DancedLine, Moment } from '../dancing/dance';
 import { stateAt } from '../dancing/places';
 import type { Action } from '../model/actions';
 import type { Edit } from '../model/text';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { CALL_COLUMN } from '../printing/calls';
 import { printCounts } from '../printing/counts';
-import { readStepLine } from '../reading/line';
-import type { BlockText, Script, ScriptLine, SectionText } from '../reading/script';
+import type { Script } from '../reading/script';
 import { spellAction } from '../rewriting/expand';
 import { nameMoments } from '../rewriting/name';
+import { danceSpoken, isWhole } from './spoken';
 import { greatest } from '../model/numbers';
 
 /** Lines running, of one part or tag. */
@@ -128,44 +120,9 @@ function fits(script: Script, stretch: LineStretch, words: readonly string[]): b
   const last = lines[lines.length - 1].moments;
   const to = block.moments.indexOf(last[last.length - 1]) + 1;
   const [before, after] = [stateAt(block, from), stateAt(block, to)];
-  const danced = danceFrom(
-    textBlock(
-      script,
-      words.map((own, index) => `${counts[index]} ${own}`),
-    ),
-    before,
-    block,
-  );
-  const own = danced.sections.flatMap((section) => section.lines);
-  const whole = own.every(
-    (line) =>
-      line.understood &&
-      line.groups.every(({ empty }) => empty.length === 0) &&
-      line.calls.every((call) => !call.unplaced),
-  );
-  return (
-    whole &&
-    !danced.moments.some(isImpossible) &&
-    danced.after.weight === after.weight &&
-    danced.after.facing === after.facing
-  );
-}
-
-function textBlock(script: Script, texts: readonly string[]): BlockText {
-  const lines: ScriptLine[] = [];
-  const block: BlockText = { kind: 'option', name: '', sections: [] };
-  const section: SectionText = { number: 1, title: '', block, countsStated: false, counts: 64, lines };
-  block.sections.push(section);
-  for (const text of texts)
-    lines.push({
-      index: -1,
-      kind: 'step',
-      span: { from: 0, to: text.length },
-      text,
-      step: readStepLine(text, script.own.vocabulary),
-      section,
-    });
-  return block;
+  const texts = words.map((own, index) => `${counts[index]} ${own}`);
+  const danced = danceSpoken(texts, before, script.own.vocabulary, block);
+  return isWhole(danced) && danced.after.weight === after.weight && danced.after.facing === after.facing;
 }
 
 /** One line becomes an option under it; several a block before the plan. */

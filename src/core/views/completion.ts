@@ -12,6 +12,8 @@ import { findDancedLine } from './explain';
 import { nextCount } from './writing';
 import { canonicalWord } from '../vocabulary';
 import { least } from '../model/numbers';
+import { facingAfter, hourOfFacing } from '../model/turns';
+import { movesOf } from '../solving/moves';
 
 export interface Offer {
   /** What is written: `Coaster L`. */
@@ -20,6 +22,8 @@ export interface Offer {
   /** Foot by foot, as the vocabulary has it, with the feet filled in: `L back, R together, L forward`. */
   readonly feet: string;
   readonly counts: string;
+  /** Where it comes to face, where it turns: `3:00`. */
+  readonly hour?: string;
 }
 
 /** The state before a line: after the last danced line above it. */
@@ -41,6 +45,8 @@ export interface OfferPlace {
   /** What the sheet is written in: names of other languages are offered where there are hardly any else. */
   readonly language?: Language;
   readonly limit?: number;
+  /** How many dances of this writer hold a figure, by its first English name. */
+  readonly liked?: ReadonlyMap<string, number>;
 }
 
 /** What stands before a place in a line: the state after the calls written so far, and the room that is left in the section. */
@@ -58,10 +64,35 @@ export function placeInLine(dance: Dance, index: number, column: number): OfferP
 /** So many offers leave no room for names of other languages. */
 const ENOUGH = 4;
 
-/** `typed` are the letters so far; names that start with them come first, then names that hold them, then what has no room here. */
+/**
+ * `typed` are the letters so far; names that start with them come first, then names that hold them, then what has no room here. Words
+ * behind a name choose among its feet, directions and turns: `shuf r 1/4`.
+ */
 export function offerFigures(typed: string, place: OfferPlace): Offer[] {
-  const { state, room = Infinity, own = [], limit = 24, language = 'en' } = place;
-  const wanted = typed.trim().toLowerCase();
+  const { state, own = [], limit = 24 } = place;
+  const words = typed.trim().toLowerCase().split(/\s+/);
+  for (let length = words.length; length > 0; length--) {
+    const named = figuresNamed(words.slice(0, length).join(' '), place);
+    if (named.length === 0) continue;
+    const rest = words.slice(length);
+    const offers = named.slice(0, limit).flatMap(({ figure, name }, index) => {
+      const plain = offer(figure, name, state);
+      const isOwn = own.includes(figure);
+      const ways = index < MOST_IN_ALL_WAYS && !isOwn ? waysOf(figure, name, state) : [];
+      return [plain, ...ways.filter(({ insert }) => insert !== plain.insert)].filter(({ insert }) =>
+        hasWords(insert, rest),
+      );
+    });
+    if (offers.length > 0) return offers.slice(0, limit);
+  }
+  return [];
+}
+
+/** So many figures are offered with their turns and directions; the others by name alone. */
+const MOST_IN_ALL_WAYS = 3;
+
+function figuresNamed(wanted: string, place: OfferPlace): { readonly figure: Figure; readonly name: string }[] {
+  const { room = Infinity, own = [], language = 'en', liked } = place;
   const ranked = [...own, ...FIGURES].flatMap((figure) => {
     const names = namesOf(figure, language);
     const at = names.findIndex(({ name }) => startsWords(name, wanted));
@@ -72,15 +103,38 @@ export function offerFigures(typed: string, place: OfferPlace): Offer[] {
       Math.min(at, 5) +
       (isForeign ? 12 : 0) +
       (figure.family === 'single' ? 2 : figure.family === 'own' ? -2 : 0) +
-      (shortest(figure) > room ? 20 : 0);
+      (shortest(figure) > room ? 20 : 0) -
+      Math.min(liked?.get(houseName(figure)) ?? 0, MOST_LIKED) * LIKING;
     return [{ figure, name, rank, isForeign }];
   });
   const native = ranked.filter(({ isForeign }) => !isForeign);
-  return (native.length >= ENOUGH ? native : ranked)
-    .sort((a, b) => a.rank - b.rank || a.name.length - b.name.length)
-    .slice(0, limit)
-    .map(({ figure, name }) => offer(figure, name, state));
+  return (native.length >= ENOUGH ? native : ranked).sort((a, b) => a.rank - b.rank || a.name.length - b.name.length);
 }
+
+/** What a writer uses often comes before what stands higher in the table, but never before what fits better. */
+const LIKING = 0.8;
+const MOST_LIKED = 5;
+
+/** The same figure in each direction and with each turn it is customarily given, led by the free foot. */
+function waysOf(figure: Figure, name: string, state: DanceState): Offer[] {
+  const free = nextFoot(state);
+  const house = sentenceCase(houseName(figure));
+  return [...movesOf(figure, free)]
+    .filter(({ usual, words }) => usual && words.startsWith(house))
+    .sort((one, other) => one.level - other.level)
+    .map(({ words, actions, ticks, turn }) => ({
+      insert: sentenceCase(name) + words.slice(house.length),
+      name: houseName(figure),
+      feet: actions.map(({ foot }) => foot ?? '·').join(' '),
+      counts: rhythmWords(ticks),
+      ...(turn !== 0 && { hour: hourOfFacing(facingAfter(state.facing, turn)) }),
+    }));
+}
+
+const hasWords = (insert: string, wanted: readonly string[]): boolean => {
+  const words = insert.toLowerCase().split(/\s+/);
+  return wanted.every((part) => words.some((word) => word.startsWith(part) || (word === 'r' && 'right'.startsWith(part)) || (word === 'l' && 'left'.startsWith(part)))); // prettier-ignore
+};
 
 /** The names of a figure, those of the sheet's language first, then English, then the others. */
 function namesOf({ names }: Figure, language: Language): { readonly name: string; readonly isForeign: boolean }[] {

@@ -243,6 +243,9 @@ export function railOf(own: DancedSection, wrong: Wrong): RailCell[] {
       }
     }
   }
+  // Nothing on a count between others is a gap; what is missing at the end is not written yet.
+  const written = called.findLastIndex((times) => times > 0);
+  for (let count = 1; count < written; count++) if (called[count] === 0) slips.add(count);
   return Array.from({ length: size }, (_, index): RailCell => {
     const count = index + 1;
     const state =

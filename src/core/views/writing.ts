@@ -85,21 +85,16 @@ export interface Writing {
 export const keyOf = ({ code, message, span }: Finding, script: Script): string =>
   `${lineAtOffset(script, span.from)} ${code} ${message}`;
 
+interface Studied {
+  readonly script: Script;
+  readonly dance: Dance;
+  readonly findings: readonly Finding[];
+}
+
 /** What is told by now. What isn't finished is not wrong: the line being typed, the section being written, a last section that is still short. */
-export function toldFindings(
-  {
-    script,
-    dance,
-    findings,
-  }: { readonly script: Script; readonly dance: Dance; readonly findings: readonly Finding[] },
-  writing: Writing | undefined,
-): readonly Finding[] {
+export function toldFindings({ script, dance, findings }: Studied, writing: Writing | undefined): readonly Finding[] {
   if (!writing || writing.asked) return findings;
-  const open = new Set<SectionText>();
-  const here = writing.line === undefined ? undefined : sectionAt(script, writing.line);
-  if (here) open.add(here);
-  const last = dance.parts[dance.parts.length - 1]?.sections.at(-1);
-  if (last && last.counts < last.statedCounts) open.add(last.text);
+  const open = unfinished({ script, dance }, writing);
   const { told } = writing;
   return findings.filter((finding) => {
     if (told && !told.has(keyOf(finding, script))) return false;
@@ -108,6 +103,20 @@ export function toldFindings(
       finding.waitsFor === 'section' ? sectionAt(script, lineAtOffset(script, finding.span.from)) : undefined;
     return !section || !open.has(section);
   });
+}
+
+/** The sections that are being written: what the whole comes to is not settled yet. */
+export function unfinished(
+  { script, dance }: Pick<Studied, 'script' | 'dance'>,
+  writing: Writing | undefined,
+): ReadonlySet<SectionText> {
+  const open = new Set<SectionText>();
+  if (!writing || writing.asked) return open;
+  const here = writing.line === undefined ? undefined : sectionAt(script, writing.line);
+  if (here) open.add(here);
+  const last = dance.parts[dance.parts.length - 1]?.sections.at(-1);
+  if (last && last.counts < last.statedCounts) open.add(last.text);
+  return open;
 }
 
 /** The section a line stands in, with the empty lines and notes behind its steps. */

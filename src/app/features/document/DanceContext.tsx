@@ -1,5 +1,5 @@
 import { createContext, startTransition, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { LONGEST_LIVE_TEXT, studyText, toldFindings, type Finding, type Study } from '../../../core';
+import { LONGEST_LIVE_TEXT, studyText, toldFindings, unfinished, type Finding, type Study } from '../../../core';
 import { usePersonalFigures } from '../settings/settings';
 import type { DanceSession } from './session';
 
@@ -36,12 +36,18 @@ export function useStudy(session: DanceSession): Study {
 }
 
 /** What is told of it by now: less than there is while it is being written. */
-export function useTold(session: DanceSession, study: Study): readonly Finding[] {
+export function useTold(
+  session: DanceSession,
+  study: Study,
+): { readonly told: readonly Finding[]; readonly isUnfinished: boolean } {
   const [writing, setWriting] = useState(session.writing);
   useEffect(() => {
     const follow = () => startTransition(() => setWriting(session.writing));
     follow();
     return session.subscribe(follow);
   }, [session]);
-  return useMemo(() => toldFindings(study, writing), [study, writing]);
+  return useMemo(
+    () => ({ told: toldFindings(study, writing), isUnfinished: unfinished(study, writing).size > 0 }),
+    [study, writing],
+  );
 }

@@ -21,7 +21,7 @@ import { differing } from '../document/text-change';
 import { personalFigures, subscribeSettings } from '../settings/settings';
 import { showWall, wallDress } from './wall-dress';
 import { ghostMark, ghostTyping, givenField, growingCounts } from './ghost';
-import { isBehind, leaveLine, restudy, studyFields, writingField } from './study-field';
+import { isBehind, leaveLine, mendingsField, restudy, studyFields, writingField } from './study-field';
 
 interface Props {
   session: DanceSession;
@@ -142,6 +142,7 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
   return [
     studyFields,
     writingField,
+    mendingsField,
     givenField,
     growingCounts,
     ghostTyping,

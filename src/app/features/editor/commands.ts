@@ -3,15 +3,19 @@ import { insertNewline } from '@codemirror/commands';
 import { EditorSelection, type EditorState } from '@codemirror/state';
 import type { EditorView } from '@codemirror/view';
 import { type Command } from '@codemirror/view';
-import { CALL_COLUMN, figureAfter, type Finding, type Proposal } from '../../../core';
+import { CALL_COLUMN, figureAfter, keyOf, type Finding, type Proposal } from '../../../core';
 import { ghostOf, takeCount } from './ghost';
-import { judge, leaveLine, liesIn, studyOf, toldOf } from './study-field';
+import { judge, leaveLine, liesIn, mendingsField, studyOf, toldOf } from './study-field';
 import { greatest } from '../../../core';
 
-export function applyProposal(view: EditorView, proposal: Proposal): void {
+/** The cursor stands behind what came last, where `follows`; else it stays where it was. */
+export function applyProposal(view: EditorView, proposal: Pick<Proposal, 'edits'>, follows = false): void {
   if (!proposal.edits.every((edit) => liesIn(view.state, edit))) return;
+  const changes = view.state.changes(proposal.edits.map(({ from, to, insert }) => ({ from, to, insert })));
+  const last = proposal.edits[proposal.edits.length - 1];
   view.dispatch({
-    changes: proposal.edits.map(({ from, to, insert }) => ({ from, to, insert })),
+    changes,
+    ...(follows && last && { selection: { anchor: changes.mapPos(last.to, 1) } }),
     userEvent: 'fix',
     effects: leaveLine.of(null),
     scrollIntoView: true,
@@ -102,15 +106,19 @@ export function findingAfter(findings: readonly Finding[], position: number): Fi
 /** A figure on a line of its own behind the cursor's line, on the counts that follow, led by the foot that is free there. */
 export function insertFigure(view: EditorView, id: string): void {
   const line = lineAt(view.state);
-  const { dance } = studyOf(view.state);
-  const text = figureAfter(dance, line.number - 1, id);
-  if (!text) return;
-  const empty = line.text.trim() === '';
-  const insert = empty ? text : `\n${text}`;
+  const text = figureAfter(studyOf(view.state).dance, line.number - 1, id);
+  if (text) putLine(view, text, line.text.trim() === '');
+}
+
+/** A line in the place of the cursor's line, or behind it. */
+export function putLine(view: EditorView, text: string, replaces: boolean): void {
+  const line = lineAt(view.state);
+  const insert = replaces ? text : `\n${text}`;
+  const from = replaces ? line.from : line.to;
   view.dispatch({
-    changes: { from: empty ? line.from : line.to, to: line.to, insert },
-    selection: { anchor: (empty ? line.from : line.to) + insert.length },
-    userEvent: 'input',
+    changes: { from, to: line.to, insert },
+    selection: { anchor: from + insert.length },
+    userEvent: 'input.figure',
     scrollIntoView: true,
   });
   view.focus();
@@ -131,15 +139,24 @@ export function goTo(view: EditorView, position: number): void {
   view.focus();
 }
 
-/** Applies the first safe fix of the cursor's line; when the line has none, of the next finding that has one. */
+/** Applies what would mend the cursor's line, the likeliest first; when nothing would, the safe fix of the next finding that has one. */
 export const applyFix: Command = (view) => {
-  const line = lineAt(view.state);
-  const fixable = toldOf(view.state).filter(({ fix }) => fix);
-  const found =
-    fixable.find(({ span }) => span.from >= line.from && span.from <= line.to) ??
-    findingAfter(fixable, view.state.selection.main.head);
-  if (!found?.fix) return false;
-  applyProposal(view, found.fix);
+  const { state } = view;
+  const line = lineAt(state);
+  const told = toldOf(state);
+  const { script } = studyOf(state);
+  const likeliest = (finding: Finding): Proposal | undefined =>
+    state.field(mendingsField, false)?.find(({ key }) => key === keyOf(finding, script))?.looks[0]?.proposal ??
+    finding.fix;
+  const here = told.filter(({ span }) => span.from >= line.from && span.from <= line.to);
+  const mend =
+    here.map(likeliest).find((proposal) => proposal !== undefined) ??
+    findingAfter(
+      told.filter(({ fix }) => fix),
+      state.selection.main.head,
+    )?.fix;
+  if (!mend) return false;
+  applyProposal(view, mend);
   return true;
 };
 

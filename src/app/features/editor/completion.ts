@@ -9,7 +9,7 @@ import { offerFigures, placeInLine } from '../../../core';
 import { studyOf } from './study-field';
 
 /** Words after the last comma, or after the counts. */
-const TYPED = /(?:^|[,;:]|\bthen\b|\band\b)\s*([A-Za-z][A-Za-z ]*)$/;
+const TYPED = /(?:^|[,;:]|\bthen\b|\band\b)\s*(\p{L}[\p{L}\d/ ]*)$/u;
 const COUNTS = /^\s*[\d&][\d&ea,\s-]*\s/;
 
 function offer(context: CompletionContext): CompletionResult | null {
@@ -22,9 +22,9 @@ function offer(context: CompletionContext): CompletionResult | null {
   const typed = TYPED.exec(before.slice(counts.length))?.[1];
   if (typed === undefined || (typed.trim().length < 2 && !context.explicit)) return null;
   const place = placeInLine(dance, line.number - 1, before.length - typed.length);
-  const options = offerFigures(typed, place).map(({ insert, feet, counts: rhythm }, index): Completion => ({
+  const options = offerFigures(typed, place).map(({ insert, feet, counts: rhythm, hour }, index): Completion => ({
     label: insert,
-    detail: `${rhythm}  ${feet}`,
+    detail: `${rhythm}  ${feet}${hour ? `  → ${hour}` : ''}`,
     boost: 99 - index,
   }));
   if (options.length === 0) return null;
@@ -35,6 +35,6 @@ export const figureCompletion = autocompletion({
   override: [offer],
   icons: false,
   activateOnTyping: true,
-  maxRenderedOptions: 12,
+  maxRenderedOptions: 16,
   closeOnBlur: true,
 });

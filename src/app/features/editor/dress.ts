@@ -1,9 +1,9 @@
 /** Dresses the text as a sheet: counts in a column, headings as headings, marks quiet, findings under their line. */
 import { RangeSetBuilder, StateField, type EditorState, type Range, type Transaction } from '@codemirror/state';
 import { Decoration, EditorView, WidgetType, type DecorationSet } from '@codemirror/view';
-import type { Finding, ScriptLine, Span } from '../../../core';
+import { keyOf, type Finding, type Look, type ScriptLine, type Span } from '../../../core';
 import { applyProposal } from './commands';
-import { isBehind, restudy, studyField, toldOf, writingField } from './study-field';
+import { isBehind, mendingsField, restudy, studyField, studyOf, toldOf, writingField } from './study-field';
 
 const counts = Decoration.mark({ class: 'counts' });
 const quiet = Decoration.mark({ class: 'quiet' });
@@ -145,7 +145,10 @@ export const findingMarks = StateField.define<DecorationSet>({
   create: markFindings,
   update: (set, transaction) => {
     if (isBehind(transaction.state)) return set.map(transaction.changes);
-    const told = transaction.startState.field(writingField) !== transaction.state.field(writingField);
+    const { startState, state } = transaction;
+    const told =
+      startState.field(writingField) !== state.field(writingField) ||
+      startState.field(mendingsField, false) !== state.field(mendingsField, false);
     return transaction.docChanged || told || isRestudied(transaction) ? markFindings(transaction.state) : set;
   },
   provide: (field) => EditorView.decorations.from(field),
@@ -154,39 +157,56 @@ export const findingMarks = StateField.define<DecorationSet>({
 /** Remarks are underlined only; what can't be danced, or is very likely a slip, says under its line what is wrong. */
 function markFindings(state: EditorState): DecorationSet {
   const ranges: Range<Decoration>[] = [];
+  const { script } = studyOf(state);
+  const known = new Map(state.field(mendingsField, false)?.map((mending) => [mending.key, mending.looks]));
   for (const finding of toldOf(state).slice(0, 400)) {
     const { from, to } = finding.span;
     if (to > from) ranges.push(underline[finding.severity].range(from, to));
     if (finding.severity === 'remark') continue;
     const line = state.doc.lineAt(from);
-    ranges.push(Decoration.widget({ widget: new FindingWidget(finding), block: true, side: 1 }).range(line.to));
+    ranges.push(
+      Decoration.widget({
+        widget: new FindingWidget(finding, known.get(keyOf(finding, script))),
+        block: true,
+        side: 1,
+      }).range(line.to),
+    );
   }
   return Decoration.set(ranges, true);
 }
 
 class FindingWidget extends WidgetType {
-  constructor(private readonly finding: Finding) {
+  constructor(
+    private readonly finding: Finding,
+    /** Undefined until what would come of its proposals is worked out. */
+    private readonly looks: readonly Look[] | undefined,
+  ) {
     super();
   }
 
   override eq(other: FindingWidget): boolean {
-    return JSON.stringify(other.finding) === JSON.stringify(this.finding);
+    return JSON.stringify([other.finding, other.looks]) === JSON.stringify([this.finding, this.looks]);
   }
 
   override toDOM(view: EditorView): HTMLElement {
-    const { finding } = this;
+    const { finding, looks } = this;
+    const proposals = looks?.map(({ proposal }) => proposal) ?? [
+      ...(finding.fix ? [finding.fix] : []),
+      ...(finding.suggestions ?? []),
+    ];
     const row = document.createElement('div');
     row.className = `finding finding-${finding.severity}`;
     row.append(finding.message, ' ');
-    for (const [index, proposal] of [finding.fix, ...(finding.suggestions ?? [])].entries()) {
-      if (!proposal) continue;
+    if (finding.code === 'not-understood' && proposals.length > 0) row.append('Did you mean: ');
+    for (const [index, proposal] of proposals.entries()) {
       const button = document.createElement('button');
       button.type = 'button';
       button.className = 'fix';
       button.textContent = proposal.label;
+      button.title = looks?.[index]?.text ?? '';
       button.addEventListener('click', () => applyProposal(view, proposal));
       row.append(button);
-      if (index > 0 || !finding.fix) continue;
+      if (index > 0) continue;
       const key = document.createElement('kbd');
       key.textContent = 'Alt Enter';
       row.append(finding.code === 'foot-not-free' ? ' would dance. ' : ' ', key, ' ');

@@ -4,6 +4,7 @@ import { gutter, GutterMarker } from '@codemirror/view';
 import type { LineView, SectionView } from '../../../core';
 import { footSvg, railSvg, roomSvg, weightSvg } from '../marks/svg';
 import { isAlarm } from '../../../core';
+import { ghostOf } from './ghost';
 import { restudy, studyField, toldOf, writingField } from './study-field';
 import { onWallField } from './wall-dress';
 
@@ -79,8 +80,12 @@ function markerOf(state: EditorState, index: number): AnswerMarker | null {
   // What the wall leaves out has no answer on it.
   if (line && wall?.left.has(index)) return new AnswerMarker('', 'answer-step');
   if (line) return new AnswerMarker(lineMarkup(here ? { ...line, ...here } : line), 'answer-step');
+  if (isGhostLine(state, index)) return new AnswerMarker('', 'answer-step');
   return script.lines[index]?.kind === 'heading' ? new AnswerMarker('', 'answer-heading') : null;
 }
+
+const isGhostLine = (state: EditorState, index: number): boolean =>
+  state.doc.lineAt(state.selection.main.head).number - 1 === index && ghostOf(state)?.kind === 'count';
 
 export const answerMargin = gutter({
   class: 'answers',
@@ -90,5 +95,6 @@ export const answerMargin = gutter({
     update.startState.field(onWallField) !== update.state.field(onWallField) ||
     update.startState.field(writingField) !== update.state.field(writingField) ||
     update.docChanged ||
+    update.selectionSet ||
     update.transactions.some(({ effects }) => effects.some((effect) => effect.is(restudy))),
 });

@@ -22,9 +22,10 @@ import {
 import { houseStyle, studyLive } from '../settings/settings';
 import { acceptFinding, addSection, applyFix, goTo, goToNextFinding, startNextLine, toCallColumn } from './commands';
 import { leaveLine, studyOf } from './study-field';
+import { currentDesk, putDesk, takeSelected, type Help } from '../compose/desk';
 import { differing } from '../document/text-change';
 
-export const COMMAND_GROUPS = ['Writing', 'Lines', 'Sections', 'Slips'] as const;
+export const COMMAND_GROUPS = ['Writing', 'What fits', 'Lines', 'Sections', 'Slips'] as const;
 export type CommandGroup = (typeof COMMAND_GROUPS)[number];
 
 export interface ScriptCommand {
@@ -37,6 +38,18 @@ export interface ScriptCommand {
   /** Keys for typing are listed, but are no entries of a menu. */
   readonly inMenu: boolean;
 }
+
+/** Opens a help beside the script; asked again, the next proposal is looked at. */
+const help =
+  (which: Help): Command =>
+  ({ state }) => {
+    const desk = currentDesk();
+    const { from, to, empty } = state.selection.main;
+    const range = { from: state.doc.lineAt(from).number - 1, to: state.doc.lineAt(to).number - 1 };
+    if (desk.help === which && which !== 'go-on') putDesk({ selected: desk.selected + 1 });
+    else putDesk({ help: which, selected: 0, range: empty ? undefined : range });
+    return true;
+  };
 
 /** The lines the selection touches; the whole section when the cursor stands on its heading. */
 function rangeOf(state: EditorState, study: Study): LineRange {
@@ -124,6 +137,10 @@ export const SCRIPT_COMMANDS: readonly ScriptCommand[] = [
   { id: 'undo', group: 'Writing', name: 'Undo', key: 'Mod-z', run: undo, inMenu: true },
   { id: 'redo', group: 'Writing', name: 'Redo', key: 'Mod-Shift-z', run: redo, inMenu: true },
   { id: 'tidy-lines', group: 'Writing', name: 'Tidy these lines', key: 'Alt-t', run: onLines(({ dance }, range) => tidyLines(dance, range, houseStyle())), inMenu: true },
+  { id: 'go-on', group: 'What fits', name: 'What can follow here', key: 'Alt-g', run: help('go-on'), inMenu: true },
+  { id: 'fill', group: 'What fits', name: 'Fill what is empty, or the lines chosen; again: next', key: 'Alt-f', run: help('fill'), inMenu: true },
+  { id: 'close', group: 'What fits', name: 'Close the dance; again: next', key: 'Alt-c', run: help('close'), inMenu: true },
+  { id: 'take', group: 'What fits', name: 'Take the proposal', key: 'Alt-Shift-f', run: takeSelected, inMenu: true },
   { id: 'tidy-all', group: 'Writing', name: 'Tidy the whole script', key: 'Alt-Shift-t', run: tidyAll, inMenu: true },
   { id: 'name', group: 'Lines', name: 'Give spelt lines their names', key: 'Alt-n', run: onLines(({ dance }, range) => nameLines(dance, range, houseStyle())), inMenu: true },
   { id: 'expand', group: 'Lines', name: 'Spell out foot by foot', key: 'Alt-e', run: onLines(({ dance }, range) => expandLines(dance, range, houseStyle())), inMenu: true },

@@ -1,6 +1,6 @@
 /** The study of the editor's text, one for every state of it. */
 import { StateEffect, StateField, type EditorState, type Transaction } from '@codemirror/state';
-import { keyOf, toldFindings, type Finding, type Span, type Study, type Writing } from '../../../core';
+import { keyOf, toldFindings, type Finding, type Mending, type Span, type Study, type Writing } from '../../../core';
 import { studyLive } from '../settings/settings';
 
 /** The text is to be worked out again: the writer's own figures have changed, or typing in a long text has paused. */
@@ -49,6 +49,17 @@ const findingsOf = (state: EditorState): readonly Finding[] =>
   studyOf(state).findings.filter(({ span }) => liesIn(state, span));
 
 // What is told while it is written
+
+/** What would come of the proposals of what is told, worked out elsewhere. */
+export const showMendings = StateEffect.define<readonly Mending[]>();
+
+export const mendingsField = StateField.define<readonly Mending[]>({
+  create: () => [],
+  update: (mendings, { effects }) => {
+    for (const effect of effects) if (effect.is(showMendings)) return effect.value;
+    return mendings;
+  },
+});
 
 /** The writer wants to know: everything is told until the next key. */
 export const judge = StateEffect.define<null>();

@@ -95,29 +95,19 @@ export function railSvg(
 ): string {
   const { cell, height, numbers } = options;
   const top = numbers ? 13 : 0;
-  // A section nobody has begun is hollow, not wrong.
-  const begun = cells.some(({ state }) => state !== 'empty');
   const body = cells.map(
     (one, index) =>
-      cellSvg(one, index * cell, top, cell - 2, height, begun) +
-      (numbers ? number(one, index * cell + (cell - 2) / 2, begun) : ''),
+      cellSvg(one, index * cell, top, cell - 2, height) + (numbers ? number(one, index * cell + (cell - 2) / 2) : ''),
   );
   const missing = cells.filter(({ state }) => state === 'empty').map(({ count }) => count);
   const label = `${cells.length} counts${missing.length > 0 ? `, nothing on ${missing.join(', ')}` : ''}`;
   return svg(cells.length * cell, top + height + 1, label, body.join(''));
 }
 
-const number = ({ count, state, slip }: RailCell, x: number, begun: boolean): string =>
-  `<text x="${x}" y="9.5" text-anchor="middle" font-size="10.5" fill="${colour(slip || (begun && state === 'empty') ? 'slip' : 'quiet')}">${count}</text>`;
+const number = ({ count, slip }: RailCell, x: number): string =>
+  `<text x="${x}" y="9.5" text-anchor="middle" font-size="10.5" fill="${colour(slip ? 'slip' : 'quiet')}">${count}</text>`;
 
-function cellSvg(
-  { state, split, slip }: RailCell,
-  x: number,
-  y: number,
-  width: number,
-  height: number,
-  begun: boolean,
-): string {
+function cellSvg({ state, split, slip }: RailCell, x: number, y: number, width: number, height: number): string {
   const ink = colour(slip ? 'slip' : 'rule');
   const box = (from: number, wide: number, fill: string, stroke: string) =>
     `<rect x="${from + 0.5}" y="${y + 0.5}" width="${wide - 1}" height="${height - 1}" fill="${fill}" stroke="${stroke}" stroke-width="1"/>`;
@@ -137,7 +127,7 @@ function cellSvg(
     case 'hold':
       return halves('none', ink) + hatch(ink);
     case 'empty':
-      return `<rect x="${x + 0.5}" y="${y + 0.5}" width="${width - 1}" height="${height - 1}" fill="none" stroke="${colour(begun ? 'slip' : 'lineStrong')}" stroke-dasharray="2 2"/>`;
+      return `<rect x="${x + 0.5}" y="${y + 0.5}" width="${width - 1}" height="${height - 1}" fill="none" stroke="${colour(slip ? 'slip' : 'lineStrong')}" stroke-dasharray="2 2"/>`;
     case 'double':
     case 'over':
       return halves('none', colour('slip')) + hatch(colour('slip'));

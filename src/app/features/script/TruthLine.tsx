@@ -6,8 +6,19 @@ import { t } from '../../texts';
 const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`;
 
 /** The truth in one line: counts, turn, walls, start, whether it loops, what is wrong. */
-export function TruthLine({ truth, tally, children }: { truth: Truth; tally: Tally; children?: ReactNode }) {
-  const { counts, turn, wallsInParts, startWeight, loops } = truth;
+export function TruthLine({
+  truth,
+  tally,
+  isUnfinished,
+  children,
+}: {
+  truth: Truth;
+  tally: Tally;
+  /** Some of it is still being written: whether it loops is not settled. */
+  isUnfinished: boolean;
+  children?: ReactNode;
+}) {
+  const { counts, turn, wallsInParts, startWeight } = truth;
   const planned = [
     truth.tags > 0 ? count(truth.tags, 'tag') : '',
     truth.restarts > 0 ? count(truth.restarts, 'restart') : '',
@@ -57,20 +68,7 @@ export function TruthLine({ truth, tally, children }: { truth: Truth; tally: Tal
           <chakra.span css={{ [`@media (max-width: ${planned.length > 0 ? 1440 : 900}px)`]: { display: 'none' } }}>
             starts with weight on {startWeight === 'both' ? 'both' : <b>{startWeight}</b>}
           </chakra.span>
-          {truth.phrased && (
-            <Loop good={truth.badJoins === 0}>
-              {truth.badJoins === 0 ? 'every part joins' : `${count(truth.badJoins, 'join')} on the wrong foot`}
-            </Loop>
-          )}
-          {loops !== undefined && (
-            <Loop good={loops}>
-              {loops
-                ? lead
-                  ? `loops: ${lead} is free at the end`
-                  : 'loops'
-                : `does not loop: ${lead || 'the leading foot'} is not free at the end`}
-            </Loop>
-          )}
+          <Joins truth={truth} lead={lead} isUnfinished={isUnfinished} />
         </>
       )}
       <chakra.span marginLeft="auto" display="flex" gap="0.75rem" alignItems="center">
@@ -78,6 +76,29 @@ export function TruthLine({ truth, tally, children }: { truth: Truth; tally: Tal
         {children}
       </chakra.span>
     </Flex>
+  );
+}
+
+/** Whether the parts join, and whether it begins again where it ends; said of what is finished. */
+function Joins({ truth, lead, isUnfinished }: { truth: Truth; lead: string; isUnfinished: boolean }) {
+  const { loops } = truth;
+  return (
+    <>
+      {truth.phrased && (
+        <Loop good={truth.badJoins === 0}>
+          {truth.badJoins === 0 ? 'every part joins' : `${count(truth.badJoins, 'join')} on the wrong foot`}
+        </Loop>
+      )}
+      {loops !== undefined && (loops || !isUnfinished) && (
+        <Loop good={loops}>
+          {loops
+            ? lead
+              ? `loops: ${lead} is free at the end`
+              : 'loops'
+            : `does not loop: ${lead || 'the leading foot'} is not free at the end`}
+        </Loop>
+      )}
+    </>
   );
 }
 

@@ -1,0 +1,73 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { EditorView } from '@codemirror/view';
+import { lazy, Suspense, useEffect } from 'react';
+import { nextUp, type Finding, type Mending, type OnWall, type Study } from '../../../core';
+import { Button } from '../../theme/Button';
+import { LinePanel } from '../script/LinePanel';
+import { Told } from '../script/Told';
+import { clearDesk, putDesk, useDesk, type Help } from './desk';
+import { t } from '../../texts';
+
+const GoOnList = lazy(async () => ({ default: (await import('./FitPanel')).GoOnList }));
+const Fill = lazy(async () => ({ default: (await import('./FitPanel')).Fill }));
+const Close = lazy(async () => ({ default: (await import('./FitPanel')).Close }));
+
+const NAMES: readonly (readonly [Help, string])[] = [
+  ['line', 'This line'],
+  ['go-on', 'Go on'],
+  ['fill', 'Fill'],
+  ['close', 'Close'],
+];
+
+interface Props {
+  study: Study;
+  told: readonly Finding[];
+  mendings: readonly Mending[];
+  line: number;
+  view: EditorView | undefined;
+  onLine: (line: number) => void;
+  /** The wall that is shown. */
+  wall?: OnWall;
+}
+
+/** Beside the script: the line explained, or what fits there. On an empty line there is nothing to explain: what may follow stands there. */
+export function SidePanel({ wall, ...props }: Props) {
+  const { study, line, view } = props;
+  const { help } = useDesk();
+  useEffect(() => clearDesk, []);
+  const isEmpty = nextUp(study, line)?.kind === 'count';
+  const shown: Help = help === 'line' && isEmpty ? 'go-on' : help;
+  return (
+    <>
+      <Flex
+        role="group"
+        aria-label={t('What stands beside the script')}
+        gap="0.15rem"
+        margin="-0.25rem 0 0.75rem -0.5rem"
+      >
+        {NAMES.map(([own, name]) => (
+          <Button
+            key={own}
+            variant="plain"
+            size="small"
+            aria-pressed={own === shown}
+            borderRadius="0"
+            borderBottom="2px solid"
+            borderBottomColor={own === shown ? 'rule' : 'transparent'}
+            fontWeight={own === shown ? '700' : '400'}
+            onClick={() => putDesk({ help: own, selected: 0, range: undefined })}
+          >
+            {t(name)}
+          </Button>
+        ))}
+      </Flex>
+      <Suspense fallback={<Box minHeight="10rem" />}>
+        {shown === 'line' && <LinePanel study={study} line={line} wall={wall} />}
+        {shown === 'go-on' && <GoOnList study={study} line={line} view={view} />}
+        {shown === 'fill' && <Fill study={study} line={line} view={view} />}
+        {shown === 'close' && <Close study={study} view={view} />}
+        {(shown === 'line' || shown === 'go-on') && <Told {...props} />}
+      </Suspense>
+    </>
+  );
+}
