@@ -1,21 +1,23 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useLocation, useNavigate, useOutletContext } from 'react-router';
 import { useDanceSession, useStudy, useTold } from '../features/document/DanceContext';
 import { goTo, insertFigure } from '../features/editor/commands';
 import { showMendings } from '../features/editor/study-field';
 import { ScriptEditor } from '../features/editor/ScriptEditor';
 import { useMendings } from '../features/compose/use-mendings';
+import { KeyRow } from '../features/script/KeyRow';
 import { SidePanel } from '../features/compose/SidePanel';
 import { Outline } from '../features/script/Outline';
 import { useShownWall } from '../features/walls/shown-wall';
 import { onWall } from '../../core';
 import { ScriptBar } from '../features/script/ScriptBar';
 import { t } from '../texts';
-import { BETWEEN_PHONE_AND_MEDIUM, MEDIUM } from '../theme/screens';
+import { MEDIUM } from '../theme/screens';
 
-/** On a tablet held upright and on a phone the selected line stands below the script. */
+const Beginnings = lazy(() => import('../features/script/Beginnings'));
+
 /** The script with everything that can be worked out beside it. */
 export function ScriptScreen() {
   const session = useDanceSession();
@@ -24,6 +26,7 @@ export function ScriptScreen() {
   const { history } = useOutletContext<{ history: unknown }>();
   const [view, setView] = useState<EditorView>();
   const [line, setLine] = useState(0);
+  const [isTyping, setIsTyping] = useState(false);
   const mendings = useMendings(study, told);
   useEffect(() => {
     view?.dispatch({ effects: showMendings.of(mendings) });
@@ -48,9 +51,20 @@ export function ScriptScreen() {
       >
         <Outline study={study} told={told} line={line} onLine={jump} session={session} view={view} />
       </Box>
-      <Flex direction="column" flex="1" minWidth="0" minHeight="0">
+      <Flex
+        direction="column"
+        flex="1"
+        minWidth="0"
+        minHeight="0"
+        onFocus={() => setIsTyping(true)}
+        onBlur={() => setIsTyping(false)}
+      >
         <ScriptBar view={view} />
         <ScriptEditor session={session} keptHistory={history} wall={wall} onReady={setView} onLine={setLine} />
+        <Suspense fallback={null}>
+          <Beginnings study={study} view={view} />
+        </Suspense>
+        {isTyping && view && <KeyRow view={view} />}
       </Flex>
       <Box
         as="aside"
@@ -64,12 +78,12 @@ export function ScriptScreen() {
         css={{
           [MEDIUM]: {
             width: 'auto',
-            maxHeight: '36dvh',
+            maxHeight: '46dvh',
+            padding: '0 1rem',
             borderLeft: 'none',
             borderTop: '2px solid',
             borderColor: 'rule',
           },
-          [BETWEEN_PHONE_AND_MEDIUM]: { columns: 2, columnGap: '1.5rem' },
         }}
       >
         <SidePanel study={study} told={told} mendings={mendings} line={line} view={view} onLine={jump} wall={shown} />

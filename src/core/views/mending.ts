@@ -79,7 +79,9 @@ function lookAt(script: Script, personal: string, told: readonly Finding[], prop
   const gone = goneFrom(script, told, after.script, findings);
   const before = new Map<string, number>();
   for (const { code } of checkDance(danceWithPlan(script))) count(before, code);
-  const comes = findings.filter(({ code, severity }) => severity !== 'remark' && !take(before, code)).length;
+  const comes = findings.filter(
+    ({ code, severity, waitsFor }) => severity !== 'remark' && !waitsFor && !take(before, code),
+  ).length;
   const line = after.script.lines[changedLines(script.text, text).from];
   const danced = line && findDancedLine(after, line.index);
   return {

@@ -5,12 +5,16 @@ import { nextUp, type Finding, type Mending, type OnWall, type Study } from '../
 import { Button } from '../../theme/Button';
 import { LinePanel } from '../script/LinePanel';
 import { Told } from '../script/Told';
+import { useMedia } from '../frame/use-media';
+import { IS_MEDIUM, IS_NARROW, MEDIUM } from '../../theme/screens';
 import { clearDesk, putDesk, useDesk, type Help } from './desk';
 import { t } from '../../texts';
 
 const GoOnList = lazy(async () => ({ default: (await import('./FitPanel')).GoOnList }));
 const Fill = lazy(async () => ({ default: (await import('./FitPanel')).Fill }));
 const Close = lazy(async () => ({ default: (await import('./FitPanel')).Close }));
+
+const CommandMenu = lazy(() => import('../script/CommandMenu'));
 
 const NAMES: readonly (readonly [Help, string])[] = [
   ['line', 'This line'],
@@ -33,7 +37,9 @@ interface Props {
 /** Beside the script: the line explained, or what fits there. On an empty line there is nothing to explain: what may follow stands there. */
 export function SidePanel({ wall, ...props }: Props) {
   const { study, line, view } = props;
-  const { help } = useDesk();
+  const { help, isOpen } = useDesk();
+  const isDrawer = useMedia(IS_MEDIUM);
+  const isPhone = useMedia(IS_NARROW);
   useEffect(() => clearDesk, []);
   const isEmpty = nextUp(study, line)?.kind === 'count';
   const shown: Help = help === 'line' && isEmpty ? 'go-on' : help;
@@ -44,30 +50,57 @@ export function SidePanel({ wall, ...props }: Props) {
         aria-label={t('What stands beside the script')}
         gap="0.15rem"
         margin="-0.25rem 0 0.75rem -0.5rem"
+        css={{
+          [MEDIUM]: {
+            position: 'sticky',
+            top: 0,
+            background: 'paper',
+            margin: '0 -0.5rem',
+            paddingBlock: '0.35rem',
+            zIndex: 1,
+          },
+        }}
       >
         {NAMES.map(([own, name]) => (
           <Button
             key={own}
             variant="plain"
             size="small"
-            aria-pressed={own === shown}
+            aria-pressed={own === shown && (!isDrawer || isOpen)}
             borderRadius="0"
             borderBottom="2px solid"
             borderBottomColor={own === shown ? 'rule' : 'transparent'}
             fontWeight={own === shown ? '700' : '400'}
-            onClick={() => putDesk({ help: own, selected: 0, range: undefined })}
+            aria-expanded={isDrawer ? isOpen && own === shown : undefined}
+            onClick={() =>
+              putDesk({
+                help: own,
+                selected: 0,
+                range: undefined,
+                isOpen: !isOpen || own !== shown,
+              })
+            }
           >
             {t(name)}
           </Button>
         ))}
+        {isPhone && (
+          <Box marginLeft="auto">
+            <Suspense fallback={null}>
+              <CommandMenu view={view} />
+            </Suspense>
+          </Box>
+        )}
       </Flex>
-      <Suspense fallback={<Box minHeight="10rem" />}>
-        {shown === 'line' && <LinePanel study={study} line={line} wall={wall} />}
-        {shown === 'go-on' && <GoOnList study={study} line={line} view={view} />}
-        {shown === 'fill' && <Fill study={study} line={line} view={view} />}
-        {shown === 'close' && <Close study={study} view={view} />}
-        {(shown === 'line' || shown === 'go-on') && <Told {...props} />}
-      </Suspense>
+      {isDrawer && !isOpen ? null : (
+        <Suspense fallback={<Box minHeight="10rem" />}>
+          {shown === 'line' && <LinePanel study={study} line={line} wall={wall} />}
+          {shown === 'go-on' && <GoOnList study={study} line={line} view={view} />}
+          {shown === 'fill' && <Fill study={study} line={line} view={view} />}
+          {shown === 'close' && <Close study={study} view={view} />}
+          {(shown === 'line' || shown === 'go-on') && <Told {...props} />}
+        </Suspense>
+      )}
     </>
   );
 }

@@ -10,9 +10,11 @@ export interface Desk {
   /** Lines chosen for filling when they were, from 0; undefined follows the cursor. */
   readonly range?: { readonly from: number; readonly to: number };
   readonly selected: number;
+  /** On a small screen what helps is a drawer. */
+  readonly isOpen: boolean;
 }
 
-const START: Desk = { help: 'line', selected: 0 };
+const START: Desk = { help: 'line', selected: 0, isOpen: false };
 
 let desk: Desk = START;
 const listeners = new Set<() => void>();

@@ -16,6 +16,7 @@ import { scriptKeys } from './script-commands';
 import { figureCompletion } from './completion';
 import { findingMarks, sheetDress } from './dress';
 import { editorTheme } from './editor-theme';
+import { foldedFacts } from './fold-facts';
 import { answerMargin } from './margin';
 import { differing } from '../document/text-change';
 import { personalFigures, subscribeSettings } from '../settings/settings';
@@ -156,6 +157,7 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
     sheetDress,
     findingMarks,
     answerMargin,
+    foldedFacts,
     figureCompletion,
     placeholder('# Name of the dance'),
     EditorView.domEventHandlers({

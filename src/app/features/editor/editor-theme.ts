@@ -38,7 +38,24 @@ export const editorTheme = EditorView.theme({
     fontVariantNumeric: 'tabular-nums',
   },
   '.counts.filled': { color: colour('quiet'), fontWeight: '400', fontStyle: 'italic' },
-  '.ghost': { color: colour('pale'), fontWeight: '400' },
+  '.facts-folded': {
+    display: 'block',
+    // However long, it makes the script no wider.
+    width: '0',
+    minWidth: '100%',
+    font: 'inherit',
+    fontSize: size('small'),
+    color: colour('quiet'),
+    background: 'transparent',
+    border: 'none',
+    padding: '0.15rem calc(0.5rem + 3px)',
+    textAlign: 'left',
+    whiteSpace: 'nowrap',
+    overflow: 'hidden',
+    textOverflow: 'ellipsis',
+    cursor: 'pointer',
+  },
+  '.ghost': { color: colour('quiet'), fontWeight: '400' },
   '.ghost kbd': {
     fontFamily: 'inherit',
     fontSize: size('tiny'),
@@ -96,7 +113,7 @@ export const editorTheme = EditorView.theme({
     cursor: 'pointer',
   },
   '.fix:hover': { backgroundColor: colour('sand') },
-  '.finding kbd': { fontFamily: 'inherit', fontSize: size('tiny'), color: colour('quiet') },
+  '.finding kbd': { fontFamily: 'inherit', whiteSpace: 'nowrap', fontSize: size('tiny'), color: colour('quiet') },
 
   // One wall: what it leaves out, and what it does between the lines.
   '.left-out': { color: colour('quiet'), textDecoration: 'line-through', textDecorationThickness: '1px' },
@@ -155,8 +172,10 @@ export const editorTheme = EditorView.theme({
   [NARROW]: {
     '&': { fontSize: '16px' },
     '.cm-scroller': { padding: '0 0.5rem 0 0' },
-    '.answers': { minWidth: '5.4rem' },
-    '.answers .feet, .answers .weight': { display: 'none' },
+    '.answers': { minWidth: '6.6rem' },
+    '.answers .feet': { display: 'none' },
+    '.answers .weight': { width: '1.9rem' },
+    '.answers .room': { gap: '0.25rem', fontSize: size('small') },
     '.answers .rail svg': { width: '5.2rem', height: 'auto' },
     '.cm-tooltip.cm-tooltip-autocomplete > ul': { minWidth: '16rem' },
   },

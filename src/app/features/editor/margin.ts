@@ -80,12 +80,14 @@ function markerOf(state: EditorState, index: number): AnswerMarker | null {
   // What the wall leaves out has no answer on it.
   if (line && wall?.left.has(index)) return new AnswerMarker('', 'answer-step');
   if (line) return new AnswerMarker(lineMarkup(here ? { ...line, ...here } : line), 'answer-step');
-  if (isGhostLine(state, index)) return new AnswerMarker('', 'answer-step');
+  const ghost = ghostLine(state, index);
+  if (ghost) return new AnswerMarker('', ghost === 'count' ? 'answer-step' : 'answer-heading');
   return script.lines[index]?.kind === 'heading' ? new AnswerMarker('', 'answer-heading') : null;
 }
 
-const isGhostLine = (state: EditorState, index: number): boolean =>
-  state.doc.lineAt(state.selection.main.head).number - 1 === index && ghostOf(state)?.kind === 'count';
+/** What the line under the cursor is ready to become, if it is this one. */
+const ghostLine = (state: EditorState, index: number) =>
+  state.doc.lineAt(state.selection.main.head).number - 1 === index ? ghostOf(state)?.kind : undefined;
 
 export const answerMargin = gutter({
   class: 'answers',

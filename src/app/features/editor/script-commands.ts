@@ -47,7 +47,7 @@ const help =
     const { from, to, empty } = state.selection.main;
     const range = { from: state.doc.lineAt(from).number - 1, to: state.doc.lineAt(to).number - 1 };
     if (desk.help === which && which !== 'go-on') putDesk({ selected: desk.selected + 1 });
-    else putDesk({ help: which, selected: 0, range: empty ? undefined : range });
+    else putDesk({ help: which, selected: 0, range: empty ? undefined : range, isOpen: true });
     return true;
   };
 

@@ -5,6 +5,7 @@ import { lazy, memo, Suspense, useState } from 'react';
 import { tidyAll } from '../editor/script-commands';
 import { useHouseStyle } from '../settings/settings';
 import { Button } from '../../theme/Button';
+import { NARROW } from '../../theme/screens';
 import { t } from '../../texts';
 
 const CommandMenu = lazy(() => import('./CommandMenu'));
@@ -25,6 +26,8 @@ export const ScriptBar = memo(function ScriptBar({ view }: { view: EditorView | 
       borderBottom="1px solid"
       borderColor="line"
       flexShrink={0}
+      // There its commands stand beside the drawer.
+      css={{ [NARROW]: { display: 'none' } }}
     >
       <Suspense
         fallback={

@@ -1,6 +1,8 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Tally, Truth } from '../../../core';
+import { useMedia } from '../frame/use-media';
+import { IS_PHONE, PHONE } from '../../theme/screens';
 import { t } from '../../texts';
 
 const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`;
@@ -18,7 +20,8 @@ export function TruthLine({
   isUnfinished: boolean;
   children?: ReactNode;
 }) {
-  const { counts, turn, wallsInParts, startWeight } = truth;
+  const isPhone = useMedia(IS_PHONE);
+  const { counts, startWeight } = truth;
   const planned = [
     truth.tags > 0 ? count(truth.tags, 'tag') : '',
     truth.restarts > 0 ? count(truth.restarts, 'restart') : '',
@@ -40,6 +43,19 @@ export function TruthLine({
       paddingInline={{ base: '0.75rem', md: '1.125rem' }}
       fontSize="text"
       data-testid="truth"
+      // On a phone one line that is drawn aside, what is wrong first.
+      tabIndex={isPhone ? 0 : undefined}
+      css={{
+        [PHONE]: {
+          flexWrap: 'nowrap',
+          whiteSpace: 'nowrap',
+          overflowX: 'auto',
+          height: '2rem',
+          minHeight: '2rem',
+          fontSize: 'small',
+          '& .told': { order: -1, marginLeft: 0 },
+        },
+      }}
     >
       <span>
         <b>{counts}</b> {counts === 1 ? 'count' : 'counts'}
@@ -47,23 +63,7 @@ export function TruthLine({
       </span>
       {counts > 0 && (
         <>
-          {!truth.phrased && (
-            <span>
-              {turn === 'no turn' ? (
-                'a wall does not turn'
-              ) : (
-                <>
-                  a wall turns <b>{turn.replace(/(\d)\/(\d)/, '$1⁄$2')}</b>
-                </>
-              )}
-            </span>
-          )}
-          <span>
-            {/* The number that is danced stands out; what it is by the turn alone is said beside it. */}
-            {wallsInParts.before}
-            <b>{wallsInParts.danced}</b>
-            {wallsInParts.behind}
-          </span>
+          <Turning truth={truth} />
           {planned.length > 0 && <span>{planned.join(', ')}</span>}
           <chakra.span css={{ [`@media (max-width: ${planned.length > 0 ? 1440 : 900}px)`]: { display: 'none' } }}>
             starts with weight on {startWeight === 'both' ? 'both' : <b>{startWeight}</b>}
@@ -71,11 +71,36 @@ export function TruthLine({
           <Joins truth={truth} lead={lead} isUnfinished={isUnfinished} />
         </>
       )}
-      <chakra.span marginLeft="auto" display="flex" gap="0.75rem" alignItems="center">
+      <chakra.span className="told" marginLeft="auto" display="flex" gap="0.75rem" alignItems="center">
         <Told tally={tally} isWritten={counts > 0} />
-        {children}
       </chakra.span>
+      {children}
     </Flex>
+  );
+}
+
+/** What a wall turns, and how many walls that makes. */
+function Turning({ truth: { turn, phrased, wallsInParts } }: { truth: Truth }) {
+  return (
+    <>
+      {!phrased && (
+        <span>
+          {turn === 'no turn' ? (
+            'a wall does not turn'
+          ) : (
+            <>
+              a wall turns <b>{turn.replace(/(\d)\/(\d)/, '$1⁄$2')}</b>
+            </>
+          )}
+        </span>
+      )}
+      <span>
+        {/* The number that is danced stands out; what it is by the turn alone is said beside it. */}
+        {wallsInParts.before}
+        <b>{wallsInParts.danced}</b>
+        {wallsInParts.behind}
+      </span>
+    </>
   );
 }
 

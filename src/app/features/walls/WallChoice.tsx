@@ -1,5 +1,6 @@
 import { chakra } from '@chakra-ui/react';
 import type { WallRow } from '../../../core';
+import { MEDIUM } from '../../theme/screens';
 import { t } from '../../texts';
 
 interface Props {
@@ -15,7 +16,13 @@ export function WallChoice({ walls, wall, always, onWall }: Props) {
   const known = walls.some(({ number }) => number === wall);
   return (
     <chakra.label display="flex" alignItems="center" gap="0.4rem" whiteSpace="nowrap">
-      wall shown
+      <chakra.span
+        css={{
+          [MEDIUM]: { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' },
+        }}
+      >
+        wall shown
+      </chakra.span>
       <chakra.select
         font="inherit"
         color="barInk"
