@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useLocation, useNavigate, useOutletContext } from 'react-router';
 import { useDanceSession, useStudy, useTold } from '../features/document/DanceContext';
 import { goTo, insertFigure } from '../features/editor/commands';
@@ -66,31 +66,47 @@ export function ScriptScreen() {
         </Suspense>
         {isTyping && view && <KeyRow view={view} />}
       </Flex>
-      <Box
-        as="aside"
-        aria-label={t('The selected line')}
-        width="18.5rem"
-        flexShrink={0}
-        borderLeft="1px solid"
-        borderColor="line"
-        overflowY="auto"
-        padding="0.875rem 1rem 2rem"
-        css={{
-          [MEDIUM]: {
-            width: 'auto',
-            maxHeight: '46dvh',
-            padding: '0 1rem',
-            borderLeft: 'none',
-            borderTop: '2px solid',
-            borderColor: 'rule',
-          },
-        }}
-      >
-        <SidePanel study={study} told={told} mendings={mendings} line={line} view={view} onLine={jump} wall={shown} />
-      </Box>
+      <Beside>
+        <SidePanel
+          session={session}
+          study={study}
+          told={told}
+          mendings={mendings}
+          line={line}
+          view={view}
+          onLine={jump}
+          wall={shown}
+        />
+      </Beside>
     </Flex>
   );
 }
+
+/** At the right; on a small screen a drawer below. */
+const Beside = ({ children }: { children: ReactNode }) => (
+  <Box
+    as="aside"
+    aria-label={t('The selected line')}
+    width="18.5rem"
+    flexShrink={0}
+    borderLeft="1px solid"
+    borderColor="line"
+    overflowY="auto"
+    padding="0.875rem 1rem 2rem"
+    css={{
+      [MEDIUM]: {
+        width: 'auto',
+        maxHeight: '46dvh',
+        padding: '0 1rem',
+        borderLeft: 'none',
+        borderTop: '2px solid',
+        borderColor: 'rule',
+      },
+    }}
+  >
+    {children}
+  </Box>
+);
 
 /** What other screens ask of the script when they open it: a figure to write, a line to go to. Returns the way to go to a line. */
 function useAsked(view: EditorView | undefined): (line: number) => void {

@@ -3,7 +3,9 @@ import type { EditorView } from '@codemirror/view';
 import { lazy, Suspense, useEffect } from 'react';
 import { nextUp, type Finding, type Mending, type OnWall, type Study } from '../../../core';
 import { Button } from '../../theme/Button';
+import type { DanceSession } from '../document/session';
 import { LinePanel } from '../script/LinePanel';
+import { Outline } from '../script/Outline';
 import { Told } from '../script/Told';
 import { useMedia } from '../frame/use-media';
 import { IS_MEDIUM, IS_NARROW, MEDIUM } from '../../theme/screens';
@@ -21,6 +23,7 @@ const NAMES: readonly (readonly [Help, string])[] = [
   ['go-on', 'Go on'],
   ['fill', 'Fill'],
   ['close', 'Close'],
+  ['sections', 'Sections'],
 ];
 
 interface Props {
@@ -30,19 +33,21 @@ interface Props {
   line: number;
   view: EditorView | undefined;
   onLine: (line: number) => void;
+  session: DanceSession;
   /** The wall that is shown. */
   wall?: OnWall;
 }
 
 /** Beside the script: the line explained, or what fits there. On an empty line there is nothing to explain: what may follow stands there. */
-export function SidePanel({ wall, ...props }: Props) {
+export function SidePanel({ wall, session, ...props }: Props) {
   const { study, line, view } = props;
   const { help, isOpen } = useDesk();
   const isDrawer = useMedia(IS_MEDIUM);
   const isPhone = useMedia(IS_NARROW);
   useEffect(() => clearDesk, []);
   const isEmpty = nextUp(study, line)?.kind === 'count';
-  const shown: Help = help === 'line' && isEmpty ? 'go-on' : help;
+  const asked: Help = help === 'sections' && !isDrawer ? 'line' : help;
+  const shown: Help = asked === 'line' && isEmpty ? 'go-on' : asked;
   return (
     <>
       <Flex
@@ -61,7 +66,7 @@ export function SidePanel({ wall, ...props }: Props) {
           },
         }}
       >
-        {NAMES.map(([own, name]) => (
+        {NAMES.filter(([own]) => own !== 'sections' || isDrawer).map(([own, name]) => (
           <Button
             key={own}
             variant="plain"
@@ -97,6 +102,7 @@ export function SidePanel({ wall, ...props }: Props) {
           {shown === 'line' && <LinePanel study={study} line={line} wall={wall} />}
           {shown === 'go-on' && <GoOnList study={study} line={line} view={view} />}
           {shown === 'fill' && <Fill study={study} line={line} view={view} />}
+          {shown === 'sections' && <Outline session={session} {...props} />}
           {shown === 'close' && <Close study={study} view={view} />}
           {(shown === 'line' || shown === 'go-on') && <Told {...props} />}
         </Suspense>

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { completionKeymap } from '@codemirror/autocomplete';
 import { defaultKeymap, history, historyField, historyKeymap } from '@codemirror/commands';
+import { foldState } from '@codemirror/language';
 import { EditorState, type Extension } from '@codemirror/state';
 import {
   drawSelection,
@@ -16,6 +17,8 @@ import { scriptKeys } from './script-commands';
 import { figureCompletion } from './completion';
 import { findingMarks, sheetDress } from './dress';
 import { editorTheme } from './editor-theme';
+import { collapsing } from './collapse';
+import { findAndReplace } from './find';
 import { foldedFacts } from './fold-facts';
 import { answerMargin } from './margin';
 import { differing } from '../document/text-change';
@@ -33,6 +36,9 @@ interface Props {
   onReady: (view: EditorView | undefined) => void;
   onLine: (line: number) => void;
 }
+
+/** What of the editor outlives a change of screen. */
+const KEPT_FIELDS = { history: historyField, folds: foldState };
 
 /** A pause in milliseconds after which a long text is worked out. */
 const STUDY_AFTER = 140;
@@ -68,7 +74,7 @@ export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, w
     });
     // The margin holds the answers: it is there for everybody, not for the eye alone.
     for (const gutters of view.dom.querySelectorAll('.cm-gutters')) gutters.removeAttribute('aria-hidden');
-    const describe = () => view.state.toJSON({ history: historyField });
+    const describe = () => view.state.toJSON(KEPT_FIELDS);
     session.keepHistoryWith(describe);
     const stopRemote = session.onRemote((text) => takeRemote(view, text));
     let figures = personalFigures();
@@ -115,7 +121,7 @@ export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, w
 function firstState(session: DanceSession, keptHistory: unknown, extensions: Extension): EditorState {
   for (const json of [session.editorState, keptHistory]) {
     try {
-      const state = json ? EditorState.fromJSON(json, { extensions }, { history: historyField }) : undefined;
+      const state = json ? EditorState.fromJSON(json, { extensions }, KEPT_FIELDS) : undefined;
       if (state && state.doc.toString() === session.text) return state;
     } catch {
       // A history that can't be read is not worth losing the text for.
@@ -158,6 +164,8 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
     findingMarks,
     answerMargin,
     foldedFacts,
+    collapsing,
+    findAndReplace,
     figureCompletion,
     placeholder('# Name of the dance'),
     EditorView.domEventHandlers({

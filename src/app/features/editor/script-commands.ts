@@ -2,6 +2,7 @@
  * Every command of the script editor, once: its name, its keys, what it does. The keymap, the menu and the list of keys are made
  * from this table. All change the text through the editor, so that all can be undone.
  */
+import { findNext, openSearchPanel } from '@codemirror/search';
 import { moveLineDown, moveLineUp, redo, undo } from '@codemirror/commands';
 import type { EditorState } from '@codemirror/state';
 import type { Command, EditorView, KeyBinding } from '@codemirror/view';
@@ -21,6 +22,7 @@ import {
 } from '../../../core';
 import { houseStyle, studyLive } from '../settings/settings';
 import { acceptFinding, addSection, applyFix, goTo, goToNextFinding, startNextLine, toCallColumn } from './commands';
+import { collapseAll, collapseSection } from './collapse';
 import { leaveLine, studyOf } from './study-field';
 import { currentDesk, putDesk, takeSelected, type Help } from '../compose/desk';
 import { differing } from '../document/text-change';
@@ -131,11 +133,28 @@ export function dragSection(view: EditorView, from: number, to: number): void {
   goTo(view, view.state.doc.line(line + 1).to);
 }
 
+/** To the first line of the section before or after the one the cursor stands in. */
+const toSection =
+  (by: 1 | -1): Command =>
+  (view) => {
+    const { script } = studyOf(view.state);
+    const here = view.state.doc.lineAt(view.state.selection.main.head).number - 1;
+    const headings = script.lines.filter(({ kind }) => kind === 'heading');
+    const own = headings.findLastIndex(({ index }) => index <= here);
+    const target = headings[by > 0 ? own + 1 : Math.max(own - 1, 0)];
+    if (!target) return true;
+    const next = script.lines[target.index + 1];
+    goTo(view, next?.kind === 'step' ? next.span.to : target.span.to);
+    return true;
+  };
+
 export const SCRIPT_COMMANDS: readonly ScriptCommand[] = [
   { id: 'next-line', group: 'Writing', name: 'Next line, at the next count', key: 'Enter', run: startNextLine, inMenu: false },
   { id: 'to-calls', group: 'Writing', name: 'From the counts to the call', key: 'Tab', run: toCallColumn, inMenu: false },
   { id: 'undo', group: 'Writing', name: 'Undo', key: 'Mod-z', run: undo, inMenu: true },
   { id: 'redo', group: 'Writing', name: 'Redo', key: 'Mod-Shift-z', run: redo, inMenu: true },
+  { id: 'find', group: 'Writing', name: 'Find and replace', key: 'Mod-f', run: openSearchPanel, inMenu: true },
+  { id: 'find-next', group: 'Writing', name: 'Next place found', key: 'F3', run: findNext, inMenu: false },
   { id: 'tidy-lines', group: 'Writing', name: 'Tidy these lines', key: 'Alt-t', run: onLines(({ dance }, range) => tidyLines(dance, range, houseStyle())), inMenu: true },
   { id: 'go-on', group: 'What fits', name: 'What can follow here', key: 'Alt-g', run: help('go-on'), inMenu: true },
   { id: 'fill', group: 'What fits', name: 'Fill what is empty, or the lines chosen; again: next', key: 'Alt-f', run: help('fill'), inMenu: true },
@@ -152,6 +171,10 @@ export const SCRIPT_COMMANDS: readonly ScriptCommand[] = [
   { id: 'line-up', group: 'Lines', name: 'Move up', key: 'Alt-ArrowUp', run: moveLineUp, inMenu: true },
   { id: 'line-down', group: 'Lines', name: 'Move down', key: 'Alt-ArrowDown', run: moveLineDown, inMenu: true },
   { id: 'add-section', group: 'Sections', name: 'New section', key: 'Mod-Enter', run: addSection, inMenu: true },
+  { id: 'section-before', group: 'Sections', name: 'To the section before', key: 'Alt-PageUp', run: toSection(-1), inMenu: false },
+  { id: 'section-after', group: 'Sections', name: 'To the next section', key: 'Alt-PageDown', run: toSection(1), inMenu: false },
+  { id: 'collapse', group: 'Sections', name: 'Collapse this section, or open it', key: 'Alt-k', run: collapseSection, inMenu: true },
+  { id: 'collapse-all', group: 'Sections', name: 'Collapse all, or open all', key: 'Alt-Shift-k', run: collapseAll, inMenu: true },
   { id: 'section-up', group: 'Sections', name: 'Move section up', key: 'Alt-Shift-ArrowUp', run: moveSectionBy(-1), inMenu: true },
   { id: 'section-down', group: 'Sections', name: 'Move section down', key: 'Alt-Shift-ArrowDown', run: moveSectionBy(1), inMenu: true },
   { id: 'next-slip', group: 'Slips', name: 'Next slip or remark', key: 'F8', run: goToNextFinding, inMenu: true },
