@@ -99,7 +99,7 @@ test('a form with typed words asks before it closes, and throws nothing away by 
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toContainText('What you typed here is not kept yet.');
-  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Go on' }).click();
   await page.getByRole('button', { name: 'Write into the script' }).click();
   await expect(script(page)).toContainText('Harbour Reel, 118 bpm');
 });

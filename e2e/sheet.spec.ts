@@ -146,7 +146,8 @@ test('on a phone the sheet flows, its language and form are chosen under a headi
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openDance(page, 'Ferry at Dusk');
-  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await page.getByRole('button', { name: 'Script' }).click();
+  await page.getByRole('menuitem', { name: 'Sheet' }).click();
   await expect(page.getByRole('article')).toBeVisible();
   await expect(page.getByTestId('paper')).toBeHidden();
   await page.getByText('Form, language and paper').click();

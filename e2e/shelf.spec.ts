@@ -15,7 +15,7 @@ test('the shelf is searched by any word, narrowed and put in order', async ({ pa
   await search.fill('nobody dances this');
   await expect(page.getByText('No dance on the shelf answers to that.')).toBeVisible();
   await page.getByRole('button', { name: 'Show all' }).click();
-  await page.getByLabel('Slips').selectOption('with');
+  await page.getByLabel('To mend').selectOption('with');
   await expect(count).toHaveText('1 of 9');
   await page.getByRole('button', { name: 'Show all' }).click();
   await page.getByLabel('Order').selectOption('counts');

@@ -21,7 +21,7 @@ test('a new user writes a dance by keyboard, is told of a wrong foot, mends it, 
     }
   }
   await expect(truth(page)).toContainText('32 counts');
-  await expect(truth(page)).toContainText('a wall turns 1⁄4 left');
+  await expect(truth(page)).toContainText('a wall turns 1/4 left');
   await expect(truth(page)).toContainText('4 walls');
   await expect(page.getByTestId('slips')).toHaveText('1 slip');
 

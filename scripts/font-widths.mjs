@@ -11,6 +11,9 @@ const open = (set, face) =>
     require.resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${set}-${face}.woff`),
   );
 
+const openFigures = (face) =>
+  fontkit.openSync(fileURLToPath(new URL(`../src/fonts/figures-${face}.woff`, import.meta.url)));
+
 /** Runs of neighbouring letters: first code point, then thousandths of the size. */
 function runs(font) {
   const points = [...font.characterSet].filter((point) => point >= 32 && point < 0xfe00).sort((a, b) => a - b);
@@ -26,14 +29,18 @@ function runs(font) {
 
 const table = {};
 for (const [name, face] of Object.entries(FACES))
-  table[name] = { latin: runs(open('latin', face)), 'latin-ext': runs(open('latin-ext', face)) };
+  table[name] = {
+    latin: runs(open('latin', face)),
+    'latin-ext': runs(open('latin-ext', face)),
+    figures: runs(openFigures(face)),
+  };
 
 const target = fileURLToPath(new URL('../src/paper/font-widths.ts', import.meta.url));
 writeFileSync(
   target,
-  `/* Written by scripts/font-widths.mjs from the font files of @fontsource/atkinson-hyperlegible-next. Do not edit. */
+  `/* Written by scripts/font-widths.mjs from the font files of @fontsource/atkinson-hyperlegible-next and src/fonts. Do not edit. */
 /** Runs of letters by face and file: the first code point, then the width of each letter in thousandths of the type size. */
 // prettier-ignore
-export const FONT_WIDTHS: Readonly<Record<'regular' | 'bold' | 'italic', Readonly<Record<'latin' | 'latin-ext', readonly (readonly number[])[]>>>> = ${JSON.stringify(table)};
+export const FONT_WIDTHS: Readonly<Record<'regular' | 'bold' | 'italic', Readonly<Record<'latin' | 'latin-ext' | 'figures', readonly (readonly number[])[]>>>> = ${JSON.stringify(table)};
 `,
 );

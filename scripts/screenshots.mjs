@@ -12,7 +12,7 @@ const PHONE = { width: 390, height: 844 };
 const TABLET = { width: 820, height: 1180 };
 
 /** A sheet as it comes by mail: German sentences, English names, a slip of the pen. */
-const OLD_SHEET = `<h1>Harbour Swing</h1><p>Count: 24 Wall: 4 Level: Improver</p><p>Music: Two Piers, 112 bpm</p>
+const OLD_SHEET = `<h1>Harbour Swing</h1><p>music: Two Piers, 112 bpm</p><p>level: improver</p><p>counts: 24</p><p>walls: 4</p>
 <h2>Section 1</h2><p>1&amp;2 Chassé nach rechts<br>3-4 Rock zurück mit links, Gewicht zurück auf rechts<br>5-8 Vine left, touch right</p>
 <h2>Section 2</h2><p>1-2 Step right fwd, pivot 1/2 left<br>3-4 wolk right, left<br>5-8 Jazz box right 1/4</p>
 <h2>Section 3</h2><p>1-4 V step right<br>5&amp;6 Kick ball change right<br>7-8 Stomp right, stomp left</p>

@@ -106,3 +106,4 @@ export { mendings, type Look, type Mending } from './views/mending';
 export { SIDES, type Side } from './solving/fill';
 export type { Wishes } from './solving/stretch';
 export { FIGURE_LEVELS } from './vocabulary/levels';
+export { sequencesOf, type Sequence } from './views/sequences';

@@ -14,6 +14,12 @@ export function pdfFonts(): PdfFonts {
   );
   const file = (set: string, face: Face): Uint8Array =>
     openWoff(readFileSync(path.join(folder, 'files', `atkinson-hyperlegible-next-${set}-${NAMES[face]}.woff`)));
-  const both = (face: Face) => ({ latin: file('latin', face), 'latin-ext': file('latin-ext', face) });
+  const figures = (face: Face): Uint8Array =>
+    openWoff(readFileSync(path.resolve('src', 'fonts', `figures-${NAMES[face]}.woff`)));
+  const both = (face: Face) => ({
+    latin: file('latin', face),
+    'latin-ext': file('latin-ext', face),
+    figures: figures(face),
+  });
   return { regular: both('regular'), bold: both('bold'), italic: both('italic') };
 }

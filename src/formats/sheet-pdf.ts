@@ -1,12 +1,12 @@
 /** The set pages as a PDF: fonts embedded, text selectable, tagged, with title and language. Loaded when it is used. */
 import PDFDocument from 'pdfkit';
-import { byFontFile } from '../paper/type';
+import { byFontFile, FONT_FILES, type FontFile } from '../paper/type';
 import { joinBytes } from './bytes';
 import { SOURCE_NAME } from './source-name';
 import { TINTS, type Face, type Item, type PrintedSheet } from '../paper/page';
 
-/** Font files as bytes, by face; letters of other European languages are in the second of each. */
-export type PdfFonts = Readonly<Record<Face, Readonly<Record<'latin' | 'latin-ext', Uint8Array>>>>;
+/** Font files as bytes, by face. */
+export type PdfFonts = Readonly<Record<Face, Readonly<Record<FontFile, Uint8Array>>>>;
 
 /** Kerning and ligatures are off: lines were measured without. The types know lists only, the library also takes switches. */
 const PLAIN = { kern: false, liga: false, calt: false } as unknown as PDFKit.Mixins.OpenTypeFeatures[];
@@ -44,7 +44,7 @@ export async function printSheetPdf(
     pdf.on('error', reject);
   });
   for (const face of ['regular', 'bold', 'italic'] as const)
-    for (const file of ['latin', 'latin-ext'] as const) pdf.registerFont(`${face} ${file}`, fonts[face][file] as never);
+    for (const file of FONT_FILES) pdf.registerFont(`${face} ${file}`, fonts[face][file] as never);
   if (source !== undefined)
     pdf.file(new TextEncoder().encode(source) as never, {
       name: SOURCE_NAME,

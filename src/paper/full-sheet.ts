@@ -16,13 +16,15 @@ interface Grid {
 }
 
 const MOST_FEET = 8;
+/** Air between two feet of a row, in sizes of the type: half discs that touch look like one. */
+const FOOT_GAP = 0.28;
 
 function gridOf({ size, width }: Setting, { feet, rooms, columns }: PaperChoice): Grid {
   const call = size * 4.3;
   const facing = width - (rooms ? size * 4.1 : size * 2.7);
   const showsFeet = feet && columns === 1;
   const weight = facing - (showsFeet ? size * 2.9 : size * 0.5);
-  const feetWidth = showsFeet ? MOST_FEET * (footWidth(size * 1.05) + size * 0.1) + size * 0.6 : 0;
+  const feetWidth = showsFeet ? MOST_FEET * (footWidth(size * 1.05) + FOOT_GAP * size) + size * 0.6 : 0;
   return { call, callWidth: weight - feetWidth - call - size * 0.4, feet: weight - feetWidth, weight, facing };
 }
 
@@ -184,7 +186,7 @@ function linePiece(
             marks.push(
               ...footItems(
                 mark,
-                x + grid.feet + index * (footWidth(high) + size * 0.1),
+                x + grid.feet + index * (footWidth(high) + FOOT_GAP * size),
                 top + size * 0.1,
                 high,
                 words.letters,

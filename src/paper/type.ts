@@ -2,7 +2,9 @@
 import { FONT_WIDTHS } from './font-widths';
 import type { Face } from './page';
 
-type FontFile = 'latin' | 'latin-ext';
+/** What a later file has is taken from it: letters of other European languages, the letters, the ten figures with a plain zero. */
+export const FONT_FILES = ['latin-ext', 'latin', 'figures'] as const;
+export type FontFile = (typeof FONT_FILES)[number];
 
 const WIDTHS: Readonly<Record<Face, ReadonlyMap<string, { readonly width: number; readonly file: FontFile }>>> = {
   regular: tableOf('regular'),
@@ -12,7 +14,7 @@ const WIDTHS: Readonly<Record<Face, ReadonlyMap<string, { readonly width: number
 
 function tableOf(face: Face): Map<string, { width: number; file: FontFile }> {
   const table = new Map<string, { width: number; file: FontFile }>();
-  for (const file of ['latin-ext', 'latin'] as const)
+  for (const file of FONT_FILES)
     for (const [first, ...widths] of FONT_WIDTHS[face][file])
       widths.forEach((width, index) => table.set(String.fromCodePoint(first + index), { width, file }));
   return table;

@@ -241,3 +241,20 @@ export function addDemoDances(texts: readonly string[], db: SlateDatabase = data
     );
   });
 }
+
+/** What every dance on the shelf is made of. */
+export interface ShelfFigures {
+  readonly id: string;
+  readonly title: string;
+  readonly figures: string;
+  readonly sequences: readonly string[];
+}
+
+export async function shelfFigures(db: SlateDatabase = database): Promise<ShelfFigures[]> {
+  const found: ShelfFigures[] = [];
+  await db.dances
+    .where('deletedAt')
+    .equals(0)
+    .each(({ id, title, figures, sequences = [] }) => void found.push({ id, title, figures, sequences }));
+  return found;
+}

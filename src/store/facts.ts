@@ -1,12 +1,13 @@
-import { isAlarm, LONGEST_LIVE_TEXT, studyText, wallsOf } from '../core';
+import { isAlarm, LONGEST_LIVE_TEXT, sequencesOf, studyText, wallsOf } from '../core';
 import type { DanceRecord } from './records';
 
 export type DerivedFacts = Pick<
   DanceRecord,
-  'title' | 'counts' | 'walls' | 'level' | 'music' | 'slips' | 'author' | 'tempo' | 'starts' | 'figures'
+  'title' | 'counts' | 'walls' | 'level' | 'music' | 'slips' | 'author' | 'tempo' | 'starts' | 'figures' | 'sequences'
 >;
 
 const MOST_STARTS = 16;
+const MOST_SEQUENCES = 64;
 
 /** What the shelf shows of a dance, worked out from its text. `personal`: the writer's own figures from elsewhere. */
 export function factsOfText(text: string, personal: string): DerivedFacts {
@@ -40,5 +41,8 @@ export function factsOfText(text: string, personal: string): DerivedFacts {
     tempo: tempo >= 20 && tempo <= 400 ? tempo : 0,
     starts: [...new Set(starts)].slice(0, MOST_STARTS),
     figures: [...new Set(figures)].join(', ').slice(0, 600),
+    sequences: sequencesOf(dance)
+      .slice(0, MOST_SEQUENCES)
+      .map(({ place, figures: own }) => `${place}: ${own}`),
   };
 }

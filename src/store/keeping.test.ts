@@ -432,6 +432,7 @@ describe('the way from earlier forms', () => {
       tempo: 116,
       starts: [0, 24],
       figures: 'step, pivot, walk',
+      sequences: ['section 1: step pivot walk walk'],
       tags: [],
     });
     expect(await listRevisions('a', now)).toMatchObject([{ text: FERRY, from: 5, at: 9, name: '' }]);

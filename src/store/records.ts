@@ -16,6 +16,7 @@ export interface DanceRecord {
   readonly walls: number;
   readonly level: string;
   readonly music: string;
+  /** Slips and cares: what there is to mend. */
   readonly slips: number;
   readonly author: string;
   /** Beats a minute; 0 where none is given. */
@@ -24,6 +25,8 @@ export interface DanceRecord {
   readonly starts: readonly number[];
   /** Names of the figures it is made of. */
   readonly figures: string;
+  /** The figures of each section in their order: `section 2: vine shuffle coaster`. Kept since facts of version 3. */
+  readonly sequences?: readonly string[];
   /** The writer's own, for sorting the shelf. */
   readonly tags: readonly string[];
 }

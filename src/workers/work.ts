@@ -9,6 +9,9 @@ import bold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperleg
 import boldMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?url';
 import italic from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-italic.woff?url';
 import italicMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-italic.woff?url';
+import figures from '../fonts/figures-400-normal.woff?url';
+import boldFigures from '../fonts/figures-700-normal.woff?url';
+import italicFigures from '../fonts/figures-400-italic.woff?url';
 import type { ExportId, ExportOrder } from '../formats/exports';
 import {
   closeDance,
@@ -36,13 +39,12 @@ const fetched = async (address: string): Promise<Uint8Array> =>
 
 async function fonts(): Promise<PdfFonts> {
   const { openWoff } = await import('../formats/woff');
-  const files = await Promise.all([regular, regularMore, bold, boldMore, italic, italicMore].map(fetched));
-  const [a, b, c, d, e, f] = files.map(openWoff);
-  return {
-    regular: { latin: a, 'latin-ext': b },
-    bold: { latin: c, 'latin-ext': d },
-    italic: { latin: e, 'latin-ext': f },
-  };
+  const files = await Promise.all(
+    [regular, regularMore, figures, bold, boldMore, boldFigures, italic, italicMore, italicFigures].map(fetched),
+  );
+  const opened = files.map(openWoff);
+  const face = (at: number) => ({ latin: opened[at], 'latin-ext': opened[at + 1], figures: opened[at + 2] });
+  return { regular: face(0), bold: face(3), italic: face(6) };
 }
 
 const fontFaces = async (): Promise<string> => (await import('../formats/font-faces')).FONT_FACES;

@@ -18,7 +18,14 @@ const recipe = defineRecipe({
     cursor: 'pointer',
     whiteSpace: 'nowrap',
     textDecoration: 'none',
-    _disabled: { opacity: 0.5, cursor: 'not-allowed' },
+    // Readable all the same: what can't be done now is told apart by its broken border.
+    '&:disabled': {
+      cursor: 'not-allowed',
+      color: 'quiet',
+      background: 'sand',
+      borderColor: 'lineStrong',
+      borderStyle: 'dashed',
+    },
     '& svg': { flexShrink: 0 },
   },
   variants: {

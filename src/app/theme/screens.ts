@@ -8,7 +8,6 @@ export const PHONE = `@media (max-width: ${PHONE_WIDTH}px)`;
 export const NARROW = `@media (max-width: ${NARROW_WIDTH}px)`;
 /** A tablet, or half a screen: panels go below. */
 export const MEDIUM = `@media (max-width: ${MEDIUM_WIDTH}px)`;
-export const BETWEEN_PHONE_AND_MEDIUM = `@media (min-width: ${PHONE_WIDTH}px) and (max-width: ${MEDIUM_WIDTH}px)`;
 export const IS_PHONE = `(max-width: ${PHONE_WIDTH}px)`;
 export const IS_MEDIUM = `(max-width: ${MEDIUM_WIDTH}px)`;
 export const IS_NARROW = `(max-width: ${NARROW_WIDTH}px)`;

@@ -9,24 +9,25 @@ import { printCounts } from '../printing/counts';
 import { plainLetters } from '../lexicon/letters';
 import { FIGURES, houseName } from '../vocabulary';
 import { LANGUAGES } from '../vocabulary/figures';
-import { movesLedBy, type Move } from './moves';
-import { danceSpoken, isWhole } from './spoken';
+import { wordsLedBy, type Move } from './moves';
+import { isImpossible } from '../checking/rules/foot-not-free';
+import { danceSpoken } from './spoken';
 
 const MOST_OFFERED = 3;
-/** How much of two names' letters must be the same, by pairs of neighbours (Dice 1945). */
-const ALIKE = 0.42;
+/** How much two names must be alike: the mean of their shared pairs of letters (Dice 1945) and their edit distance (Levenshtein 1966). */
+const ALIKE = 0.45;
 /** So many of the likest are tried on the counts. */
 const MOST_TRIED = 24;
 
 export function didYouMean(dance: Dance, line: DancedLine, call: DancedCall): Proposal[] {
   const { from, to } = call.call.span;
   const text = line.line.text;
-  const garbled = pairsOf(text.slice(from, to));
+  const garbled = spellingOf(text.slice(from, to));
   const before = stateOf(line, call);
   const free = freeFoot(before.weight);
   const feet: readonly Foot[] = free ? [free] : ['R', 'L'];
   const alike = feet
-    .flatMap((foot) => movesLedBy(foot))
+    .flatMap((foot) => wordsLedBy(foot))
     .map((move) => ({ move, likeness: likenessOf(move, garbled) }))
     .filter(({ likeness }) => likeness > ALIKE)
     .sort((a, b) => b.likeness - a.likeness)
@@ -45,8 +46,21 @@ export function didYouMean(dance: Dance, line: DancedLine, call: DancedCall): Pr
   return [...found.values()];
 }
 
-const isDanced = ({ script }: Dance, { before }: DancedLine, text: string): boolean =>
-  isWhole(danceSpoken([text], before, script.own.vocabulary));
+/** Danced from where it stands, fewer of its words are left unread, every count is filled, and no foot steps that isn't free. */
+function isDanced({ script }: Dance, line: DancedLine, text: string): boolean {
+  const block = danceSpoken([text], line.before, script.own.vocabulary);
+  const [after] = block.sections[0].lines;
+  return (
+    after !== undefined &&
+    unreadIn(after) < unreadIn(line) &&
+    after.calls.every(({ unplaced }) => !unplaced) &&
+    after.groups.every(({ empty }) => empty.length === 0) &&
+    !block.moments.some(isImpossible)
+  );
+}
+
+const unreadIn = ({ calls }: DancedLine): number =>
+  calls.reduce((sum, { figure, call }) => sum + (figure ? call.unread.length : 1), 0);
 
 /** A line that is all garbled may have its counts wrong as well: those the figure takes, up to what follows. */
 function withCounts(dance: Dance, line: DancedLine, { words, ticks, counts }: Move): Edit | undefined {
@@ -71,13 +85,39 @@ const NAMES: ReadonlyMap<string, readonly string[]> = new Map(
   FIGURES.map((figure) => [figure.id, LANGUAGES.flatMap((language) => figure.names[language] ?? [])]),
 );
 
+interface Spelling {
+  readonly letters: string;
+  readonly pairs: ReadonlyMap<string, number>;
+}
+
+const spellingOf = (text: string): Spelling => ({
+  letters: text.split(/[\s,]+/).map(plainLetters).join(' '),
+  pairs: pairsOf(text),
+}); // prettier-ignore
+
 /** With any of the figure's names in the place of its first. */
-function likenessOf({ id, words }: Move, garbled: ReadonlyMap<string, number>): number {
-  const names = NAMES.get(id) ?? [];
+function likenessOf({ id, words }: Move, garbled: Spelling): number {
   const figure = FIGURES.find((one) => one.id === id);
-  const rest = figure ? words.slice(houseName(figure).length) : '';
-  const spelt = figure ? names.map((name) => name + rest) : [words];
-  return spelt.reduce((most, own) => Math.max(most, dice(pairsOf(own), garbled)), 0);
+  const house = figure ? houseName(figure) : '';
+  const isNamed = figure !== undefined && words.toLowerCase().startsWith(house.toLowerCase());
+  const spelt = isNamed ? (NAMES.get(id) ?? []).map((name) => name + words.slice(house.length)) : [words];
+  return spelt.reduce((most, own) => {
+    const { letters, pairs } = spellingOf(own);
+    const near = 1 - distance(letters, garbled.letters) / Math.max(letters.length, garbled.letters.length);
+    return Math.max(most, (dice(pairs, garbled.pairs) + near) / 2);
+  }, 0);
+}
+
+/** Letters changed, left out or put in, at the least. */
+function distance(one: string, other: string): number {
+  let row = Array.from({ length: other.length + 1 }, (_, index) => index);
+  for (let at = 1; at <= one.length; at++) {
+    const next = [at];
+    for (let to = 1; to <= other.length; to++)
+      next.push(Math.min(row[to] + 1, next[to - 1] + 1, row[to - 1] + (one[at - 1] === other[to - 1] ? 0 : 1)));
+    row = next;
+  }
+  return row[other.length];
 }
 
 /** Pairs of neighbouring letters, word by word. */

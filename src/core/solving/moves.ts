@@ -48,7 +48,7 @@ export interface Move {
   readonly care?: Figure['care'];
 }
 
-/** What dancers say of single actions. `A` leads, `B` is the other foot, `in` and `out` turn away from and towards the leading foot's side. */
+/** What dancers say of single actions; no stomps: whether one takes weight hangs on what follows. `A` leads, `B` is the other foot, `in` and `out` turn away from and towards the leading foot's side. */
 const SAYINGS: readonly (readonly [id: string, counts: string, words: string, level?: number])[] = [
   ['walk', '1-2', 'Walk A, walk B'],
   ['walk', '1-4', 'Walk A B A, touch B'],
@@ -76,7 +76,6 @@ const SAYINGS: readonly (readonly [id: string, counts: string, words: string, le
   ['point-together', '1-2', 'Point A side, close A'],
   ['sway', '1-2', 'Sway A, sway B'],
   ['sway', '1-4', 'Sway A B A B'],
-  ['stomps', '1-2', 'Stomp A, stomp B'],
   ['skate', '1-2', 'Skate A, skate B'],
   ['slide', '1-2', 'Slide A side, touch B'],
   ['side-touches', '1-4', 'Step A side, touch B, step B side, touch A'],
@@ -88,9 +87,21 @@ const SAYINGS: readonly (readonly [id: string, counts: string, words: string, le
   ['kick', '1', 'Kick A'],
   ['hitch', '1', 'Hitch A'],
   ['scuff', '1', 'Scuff A'],
-  ['stomp', '1', 'Stomp A'],
   ['hold', '1', 'Hold'],
-  ['cross-unwind', '1-2', 'Cross A over B, unwind 1/2 in', 1],
+  ['cross-unwind', '1-2', 'Cross A over B, unwind 1/2 in (weight B)', 1],
+];
+
+/** Halves of what is said: never offered alone, but a garbled word may mean one. */
+const HALVES: typeof SAYINGS = [
+  ['rock-forward', '1', 'Rock A forward'],
+  ['rock-back', '1', 'Rock A back'],
+  ['rock-side', '1', 'Rock A side'],
+  ['step', '1', 'Step A forward'],
+  ['step', '1', 'Step A back'],
+  ['walk', '1', 'Walk A'],
+  ['cross', '1', 'Cross A over B'],
+  ['recover', '1', 'Recover A'],
+  ['sway', '1', 'Sway A'],
 ];
 
 /** Directions a figure is offered in where its row leaves them open; all others in their own. */
@@ -153,7 +164,7 @@ function danceMove({ id, words, counts, lead, figure, level, usual = true }: Sai
   const block = danceSpoken([`${counts} ${words}`], START[lead]);
   const { moments, after } = block;
   const first = moments.find(({ action }) => action.foot !== null);
-  if (!isWhole(block) || !isFoot(after.weight) || (first && first.action.foot !== lead) || block.sections[0].lines.some(({ calls }) => calls.some(({ call }) => call.unread.length > 0))) return []; // prettier-ignore
+  if (!isWhole(block) || !isFoot(after.weight) || (first ? first.action.foot !== lead : after.rotation !== 0) || block.sections[0].lines.some(({ calls }) => calls.some(({ call }) => call.unread.length > 0))) return []; // prettier-ignore
   const ticks = moments.map(({ tick }) => tick);
   const start = centreOf(START[lead]);
   const end = centreOf(after);
@@ -197,8 +208,8 @@ const said = (words: string, lead: Foot): string =>
   words
     .replace(/\bA\b/g, lead)
     .replace(/\bB\b/g, otherFoot(lead))
-    .replace(/\bin$/, lead === 'R' ? 'left' : 'right')
-    .replace(/\bout$/, lead === 'R' ? 'right' : 'left');
+    .replace(/\bin\b/, lead === 'R' ? 'left' : 'right')
+    .replace(/\bout\b/, lead === 'R' ? 'right' : 'left');
 
 const danced = new Map<string, readonly Move[]>();
 
@@ -233,13 +244,19 @@ export function movesLedBy(lead: Foot): readonly Move[] {
   let moves = catalogues.get(lead);
   if (!moves) {
     const figures = FIGURES.filter(({ family }) => family !== 'single').flatMap((figure) => movesOf(figure, lead));
-    const spoken = SAYINGS.flatMap(([id, counts, words, level]) =>
-      danceMove({ id, words: said(words, lead), counts, lead, ...(level !== undefined && { level }) }),
-    );
+    const spoken = saidOf(SAYINGS, lead);
     catalogues.set(lead, (moves = distinct([...spoken, ...figures])));
   }
   return moves;
 }
+
+const saidOf = (sayings: typeof SAYINGS, lead: Foot): Move[] =>
+  sayings.flatMap(([id, counts, words, level]) =>
+    danceMove({ id, words: said(words, lead), counts, lead, ...(level !== undefined && { level }) }),
+  );
+
+/** What a foot may do on one count, half of a figure or whole. */
+export const wordsLedBy = (lead: Foot): readonly Move[] => [...saidOf(HALVES, lead), ...movesLedBy(lead)];
 
 /** Twins that take the same feet on the same counts stand once; the plainer one is the first. */
 function distinct(moves: readonly Move[]): Move[] {

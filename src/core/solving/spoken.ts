@@ -7,7 +7,7 @@ import type { Vocabulary } from '../vocabulary';
 import { isImpossible } from '../checking/rules/foot-not-free';
 
 /** Lines of counts and calls, as a block of one section. */
-export function spokenBlock(texts: readonly string[], vocabulary?: Vocabulary): BlockText {
+function spokenBlock(texts: readonly string[], vocabulary?: Vocabulary): BlockText {
   const lines: ScriptLine[] = [];
   const block: BlockText = { kind: 'option', name: '', sections: [] };
   const section: SectionText = { number: 1, title: '', block, countsStated: false, counts: 64, lines };

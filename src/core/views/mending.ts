@@ -58,12 +58,17 @@ export function mendings(dance: Dance, personal: string, findings: readonly Find
 /** The same order for equals: what keeps the meaning stands first, guesses behind it. */
 const rankOf = ({ goes, comes }: Look): number => comes - goes;
 
+/** Rules that speak of words nobody could read: what they may mean is looked for where the rule has no answer of its own. */
+const GARBLED: ReadonlySet<string> = new Set(['not-understood', 'words-unread']);
+
 function proposalsFor(dance: Dance, finding: Finding): readonly Proposal[] {
   const own = [...(finding.fix ? [finding.fix] : []), ...(finding.suggestions ?? [])];
-  if (finding.code !== 'not-understood' || own.length > 0) return own;
-  const garbled = callsOf(dance).find(
-    ({ call, line }) => !call.figure && line.line.span.from + call.call.span.from === finding.span.from,
-  );
+  if (!GARBLED.has(finding.code) || own.length > 0) return own;
+  const garbled = callsOf(dance).find(({ call: { call, figure }, line }) => {
+    const start = line.line.span.from;
+    const holds = start + call.span.from <= finding.span.from && finding.span.to <= start + call.span.to;
+    return holds && (!figure || finding.code === 'words-unread');
+  });
   return garbled ? didYouMean(dance, garbled.line, garbled.call) : [];
 }
 

@@ -21,7 +21,7 @@ const rail = (...lines: string[]): string => {
 const RAILS: [name: string, lines: string[], drawn: string][] = [
   ['a full section', ['1-4 Vine R', '5-8 Vine L'], '# # # # # # # #'],
   ['quick steps split their count', ['1&2 Shuffle R', '3&4 Coaster L', '5-8 Jazz box R'], '#& # #& # # # # #'],
-  ['a gap stays hollow', ['1-2 Walk R, walk L', '4-8 Walk R L R L R'], '# # . # # # # #'],
+  ['a gap between two lines', ['1-2 Walk R, walk L', '4-8 Walk R L R L R'], '# # ! # # # # #'],
   ['a missing end', ['1-6 Walk R L R L R L'], '# # # # # # . .'],
   ['a hold is hatched', ['1-4 Walk R L R, hold', '5-8 Walk L R L, hold'], '# # # / # # # /'],
   ['a hold nobody wrote', ['1-2 Stomp R', '3-8 Walk L R L R L R'], '# / # # # # # #'],

@@ -19,9 +19,9 @@ import { RoomMark, WeightPair } from '../marks/Marks';
 import { personalFigures, useHouseStyle } from '../settings/settings';
 import { Button } from '../../theme/Button';
 import { Select } from '../../theme/fields';
-import { putDesk, takeWith, useDesk } from './desk';
+import { putDesk, takeWith, useDesk } from '../desk/desk';
 import { useHelp } from './helper';
-import { LineLook, ListKeys, RowButton, SmallHeading } from './rows';
+import { LineLook, ListKeys, RowButton, SmallHeading } from '../marks/rows';
 import { t } from '../../texts';
 
 interface Props {

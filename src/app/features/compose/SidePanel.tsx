@@ -1,15 +1,17 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { EditorView } from '@codemirror/view';
 import { lazy, Suspense, useEffect } from 'react';
+import { Link } from 'react-router';
 import { nextUp, type Finding, type Mending, type OnWall, type Study } from '../../../core';
 import { Button } from '../../theme/Button';
 import type { DanceSession } from '../document/session';
 import { LinePanel } from '../script/LinePanel';
 import { Outline } from '../script/Outline';
 import { Told } from '../script/Told';
+import { useSeenBefore } from '../desk/habits';
 import { useMedia } from '../frame/use-media';
-import { IS_MEDIUM, IS_NARROW, MEDIUM } from '../../theme/screens';
-import { clearDesk, putDesk, useDesk, type Help } from './desk';
+import { IS_MEDIUM, IS_NARROW, MEDIUM, PHONE } from '../../theme/screens';
+import { clearDesk, putDesk, useDesk, type Help } from '../desk/desk';
 import { t } from '../../texts';
 
 const GoOnList = lazy(async () => ({ default: (await import('./FitPanel')).GoOnList }));
@@ -42,6 +44,7 @@ interface Props {
 export function SidePanel({ wall, session, ...props }: Props) {
   const { study, line, view } = props;
   const { help, isOpen } = useDesk();
+  const seen = useSeenBefore(session.id, study, line);
   const isDrawer = useMedia(IS_MEDIUM);
   const isPhone = useMedia(IS_NARROW);
   useEffect(() => clearDesk, []);
@@ -76,6 +79,7 @@ export function SidePanel({ wall, session, ...props }: Props) {
             borderBottom="2px solid"
             borderBottomColor={own === shown ? 'rule' : 'transparent'}
             fontWeight={own === shown ? '700' : '400'}
+            css={{ [PHONE]: { paddingInline: '0.3rem' } }}
             aria-expanded={isDrawer ? isOpen && own === shown : undefined}
             onClick={() =>
               putDesk({
@@ -90,7 +94,7 @@ export function SidePanel({ wall, session, ...props }: Props) {
           </Button>
         ))}
         {isPhone && (
-          <Box marginLeft="auto">
+          <Box marginLeft="auto" flexShrink={0}>
             <Suspense fallback={null}>
               <CommandMenu view={view} />
             </Suspense>
@@ -105,6 +109,12 @@ export function SidePanel({ wall, session, ...props }: Props) {
           {shown === 'sections' && <Outline session={session} {...props} />}
           {shown === 'close' && <Close study={study} view={view} />}
           {(shown === 'line' || shown === 'go-on') && <Told {...props} />}
+          {shown === 'line' && seen && (
+            <chakra.p color="quiet" fontSize="small" marginTop="1rem">
+              {t('The figures of this section stand in the same order in')}{' '}
+              <Link to={`/dance/${seen.id}`}>{seen.title}</Link>, {seen.place}.
+            </chakra.p>
+          )}
         </Suspense>
       )}
     </>

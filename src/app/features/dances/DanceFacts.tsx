@@ -45,9 +45,9 @@ export function DanceFacts({ dance, children }: { dance: DanceRecord; children: 
         </Fact>
         <Fact name="Slips">
           {slips > 0 ? (
-            <b className="slips">{slips === 1 ? '1 slip' : `${slips} slips`}</b>
+            <b className="slips">{slips} to mend</b>
           ) : (
-            <span className="quiet">{counts === 0 ? '' : 'no slips'}</span>
+            <span className="quiet">{counts === 0 ? '' : 'nothing to mend'}</span>
           )}
         </Fact>
         <Fact name="Changed" late>

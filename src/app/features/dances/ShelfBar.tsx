@@ -13,7 +13,7 @@ const SORT_WORDS: Readonly<Record<Sort, string>> = {
   level: 'level',
   counts: 'counts',
   tempo: 'tempo',
-  slips: 'slips',
+  slips: 'to mend',
 };
 
 type Field = 'level' | 'counts' | 'walls' | 'tempo' | 'slips' | 'changed' | 'tag';
@@ -32,7 +32,7 @@ const FILTERS: readonly { field: Field; label: string; words: (value: string) =>
   { field: 'counts', label: 'Counts', words: (value) => `${value} counts` },
   { field: 'walls', label: 'Walls', words: (value) => `${value} ${value === '1' ? 'wall' : 'walls'}` },
   { field: 'tempo', label: 'Tempo', words: (value) => TEMPO_WORDS[value] ?? value },
-  { field: 'slips', label: 'Slips', words: (value) => `${value} slips` },
+  { field: 'slips', label: 'To mend', words: (value) => (value === 'with' ? 'something to mend' : 'nothing to mend') },
   { field: 'changed', label: 'Changed', words: (value) => CHANGED_WORDS[value] ?? value },
   { field: 'tag', label: 'Tags', words: asItIs },
 ];

@@ -6,6 +6,7 @@ import {
   type CompletionResult,
 } from '@codemirror/autocomplete';
 import { offerFigures, placeInLine } from '../../../core';
+import { likedFigures } from '../desk/habits';
 import { studyOf } from './study-field';
 
 /** Words after the last comma, or after the counts. */
@@ -22,11 +23,13 @@ function offer(context: CompletionContext): CompletionResult | null {
   const typed = TYPED.exec(before.slice(counts.length))?.[1];
   if (typed === undefined || (typed.trim().length < 2 && !context.explicit)) return null;
   const place = placeInLine(dance, line.number - 1, before.length - typed.length);
-  const options = offerFigures(typed, place).map(({ insert, feet, counts: rhythm, hour }, index): Completion => ({
-    label: insert,
-    detail: `${rhythm}  ${feet}${hour ? `  → ${hour}` : ''}`,
-    boost: 99 - index,
-  }));
+  const options = offerFigures(typed, { ...place, liked: likedFigures() }).map(
+    ({ insert, feet, counts: rhythm, hour }, index): Completion => ({
+      label: insert,
+      detail: `${rhythm}  ${feet}${hour ? `  → ${hour}` : ''}`,
+      boost: 99 - index,
+    }),
+  );
   if (options.length === 0) return null;
   return { from: context.pos - typed.length, options, filter: false };
 }

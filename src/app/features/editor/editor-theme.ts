@@ -132,7 +132,7 @@ export const editorTheme = EditorView.theme({
   '.answer-step': { borderBottom: `1px solid ${colour('line')}`, boxSizing: 'border-box' },
   '.answer-heading': { borderBottom: `1.5px solid ${colour('rule')}`, boxSizing: 'border-box' },
   '.answer-heading .answer': { alignItems: 'flex-end', justifyContent: 'flex-end', paddingBottom: '5px' },
-  '.feet': { display: 'flex', gap: '2px', width: '7.3rem', alignItems: 'center', overflow: 'hidden' },
+  '.feet': { display: 'flex', gap: '3px', width: '7.3rem', alignItems: 'center', overflow: 'hidden' },
   '.more': { fontSize: size('tiny'), color: colour('quiet') },
   '.weight': { display: 'flex', width: '2.4rem' },
   '.room': {

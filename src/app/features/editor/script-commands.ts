@@ -24,7 +24,7 @@ import { houseStyle, studyLive } from '../settings/settings';
 import { acceptFinding, addSection, applyFix, goTo, goToNextFinding, startNextLine, toCallColumn } from './commands';
 import { collapseAll, collapseSection } from './collapse';
 import { leaveLine, studyOf } from './study-field';
-import { currentDesk, putDesk, takeSelected, type Help } from '../compose/desk';
+import { currentDesk, putDesk, takeSelected, type Help } from '../desk/desk';
 import { differing } from '../document/text-change';
 
 export const COMMAND_GROUPS = ['Writing', 'What fits', 'Lines', 'Sections', 'Slips'] as const;

@@ -13,7 +13,7 @@ import {
 } from '../../../core';
 import { acceptHere, applyProposal } from '../editor/commands';
 import { RoomMark, WeightPair } from '../marks/Marks';
-import { LineLook, ListKeys, RowButton } from '../compose/rows';
+import { LineLook, ListKeys, RowButton } from '../marks/rows';
 import { causesOf, type Cause } from './causes';
 import { t } from '../../texts';
 

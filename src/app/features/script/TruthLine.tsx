@@ -89,7 +89,7 @@ function Turning({ truth: { turn, phrased, wallsInParts } }: { truth: Truth }) {
             'a wall does not turn'
           ) : (
             <>
-              a wall turns <b>{turn.replace(/(\d)\/(\d)/, '$1⁄$2')}</b>
+              a wall turns <b>{turn}</b>
             </>
           )}
         </span>

@@ -282,7 +282,7 @@ function Line({ line }: { line: SheetLine }) {
         ))}
       </Cell>
       <Cell width="7.5rem" whiteSpace="nowrap" css={wide}>
-        <Flex gap="1px" align="center">
+        <Flex gap="0.25rem" align="center">
           {line.feet.slice(0, 8).map((mark, index) => (
             <FootDisc key={index} mark={mark} />
           ))}

@@ -15,7 +15,7 @@ interface Props {
 export function WallChoice({ walls, wall, always, onWall }: Props) {
   const known = walls.some(({ number }) => number === wall);
   return (
-    <chakra.label display="flex" alignItems="center" gap="0.4rem" whiteSpace="nowrap">
+    <chakra.label position="relative" display="flex" alignItems="center" gap="0.4rem" whiteSpace="nowrap">
       <chakra.span
         css={{
           [MEDIUM]: { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' },

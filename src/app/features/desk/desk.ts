@@ -1,7 +1,7 @@
 /** What the panel beside the script helps with, and which proposal is looked at: set by keys of the editor and by the panel itself. */
 import { useSyncExternalStore } from 'react';
 
-export const HELPS = ['line', 'go-on', 'fill', 'close', 'sections'] as const;
+const HELPS = ['line', 'go-on', 'fill', 'close', 'sections'] as const;
 /** The line explained, figures that may follow, sequences that fill, the last eight; on a small screen the outline. */
 export type Help = (typeof HELPS)[number];
 

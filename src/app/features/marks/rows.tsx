@@ -2,7 +2,7 @@ import { chakra, Flex } from '@chakra-ui/react';
 import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 import type { EditorView } from '@codemirror/view';
 import type { FootMark } from '../../../core';
-import { FootDisc } from '../marks/Marks';
+import { FootDisc } from './Marks';
 
 /** A row that is pressed, in a list that is walked by arrows. */
 export function RowButton({ wraps = false, ...props }: { wraps?: boolean } & React.ComponentProps<'button'>) {
@@ -64,7 +64,7 @@ export function LineLook({ text, feet }: { text: string; feet: readonly FootMark
       <chakra.span lineHeight="1.3">
         <b>{counts}</b> {text.slice(counts.length).trim()}
       </chakra.span>
-      <Flex gap="2px" flexShrink={0}>
+      <Flex gap="3px" flexShrink={0}>
         {feet.slice(0, MOST_FEET).map((mark, foot) => (
           <FootDisc key={foot} mark={mark} />
         ))}
