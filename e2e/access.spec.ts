@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openDance, readWords, script, test } from './app';
+import { expect, newDance, openDance, readWords, script, test } from './app';
 import { OF_THE_THEME, STANDARD, violationsOf } from './axe';
 
 type Reach = (page: Page) => Promise<void>;
@@ -35,6 +35,23 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
   ],
   [
     ['Script', dance('Ferry at Dusk')],
+    [
+      'Fill',
+      async (page) => {
+        await script(page).focus();
+        await page.keyboard.press('Alt+f');
+        await expect(page.getByText('looks at the next')).toBeVisible();
+      },
+    ],
+    [
+      'Find',
+      async (page) => {
+        await script(page).focus();
+        await page.keyboard.press('Control+f');
+        await page.keyboard.type('Rock');
+        await page.keyboard.press('Escape');
+      },
+    ],
     [
       'Rework menu',
       async (page) => {
@@ -76,6 +93,15 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
       async (page) => {
         await page.getByRole('link', { name: 'Sheet', exact: true }).click();
         await expect(page.getByRole('article')).toBeVisible();
+      },
+    ],
+  ],
+  [
+    [
+      'Ways to begin, and what may follow',
+      async (page) => {
+        await newDance(page);
+        await expect(page.getByText('Stays on this wall and foot')).toBeVisible();
       },
     ],
   ],

@@ -256,5 +256,5 @@ export async function shelfFigures(db: SlateDatabase = database): Promise<ShelfF
     .where('deletedAt')
     .equals(0)
     .each(({ id, title, figures, sequences = [] }) => void found.push({ id, title, figures, sequences }));
-  return found;
+  return found.sort((a, b) => a.title.localeCompare(b.title));
 }
