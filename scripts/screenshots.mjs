@@ -29,6 +29,19 @@ const atLine = (words) => async (page) => {
   await page.waitForTimeout(900);
 };
 
+/** A new dance with these lines, typed as a person would; an empty one takes the heading that is offered. */
+async function newDance(page, lines) {
+  await page.getByRole('button', { name: 'New dance' }).click();
+  await page.getByRole('textbox', { name: 'The script of the dance' }).waitFor();
+  await page.keyboard.press('Control+End');
+  for (const line of lines) {
+    await page.keyboard.type(line);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Enter');
+  }
+  await page.waitForTimeout(900);
+}
+
 const SHOTS = [
   { name: 'dances', size: DESK },
   { name: 'script', size: DESK, dance: 'Ferry at Dusk', then: atLine('Step R forward, pivot 1/2 left') },
@@ -116,26 +129,28 @@ const SHOTS = [
     name: 'completion',
     size: DESK,
     then: async (page) => {
-      await page.getByRole('button', { name: 'New dance' }).click();
-      await page.getByRole('textbox', { name: 'The script of the dance' }).waitFor();
-      await page.keyboard.press('Control+End');
-      for (const line of ['1&2 Shuffle R forward', '&4 Shuffle L forward', '-6 Rock R forward, recover L']) {
-        await page.keyboard.type(line);
-        await page.keyboard.press('Escape');
-        await page.keyboard.press('Enter');
-      }
-      await page.keyboard.type('&8 co', { delay: 30 });
+      await newDance(page, ['Shuffle R forward', 'Shuffle L forward', 'Rock R forward, recover L']);
+      await page.keyboard.type('coas', { delay: 30 });
       await page.waitForTimeout(500);
     },
   },
+  { name: 'beginnings', size: DESK, then: (page) => newDance(page, []) },
   {
-    name: 'house-style',
+    name: 'fill',
     size: DESK,
-    dance: 'Ferry at Dusk',
     then: async (page) => {
-      await page.getByRole('button', { name: /House style/ }).click();
-      await page.getByRole('button', { name: 'Start my own from this' }).click();
-      await page.getByLabel('Name of the style').waitFor();
+      await newDance(page, [
+        'Vine R, touch L',
+        'Vine L, touch R',
+        '',
+        'Rock R forward, recover L',
+        'Coaster R',
+        'Rock L forward, recover R',
+        'Coaster L',
+        '',
+      ]);
+      await page.keyboard.press('Alt+f');
+      await page.locator('[aria-current=true][data-row]').waitFor();
     },
   },
   {
@@ -148,7 +163,6 @@ const SHOTS = [
       await page.getByRole('article', { name: 'sailor', exact: true }).waitFor();
     },
   },
-  { name: 'about', size: DESK, path: '/about' },
   { name: 'script-phone', size: PHONE, dance: 'Ferry at Dusk', then: atLine('Step R forward, pivot 1/2 left') },
 ];
 
@@ -183,7 +197,10 @@ try {
       await page.getByRole('link', { name, exact: true }).click();
       await page.getByRole('textbox', { name: 'The script of the dance' }).waitFor();
       if (shot.view) {
-        await page.getByRole('link', { name: shot.view, exact: true }).click();
+        if (shot.size === PHONE) {
+          await page.getByRole('button', { name: 'Script' }).click();
+          await page.getByRole('menuitem', { name: shot.view }).click();
+        } else await page.getByRole('link', { name: shot.view, exact: true }).click();
         await page.getByRole(shot.view === 'Walls' ? 'slider' : 'article').waitFor();
       }
     }

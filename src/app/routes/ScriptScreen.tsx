@@ -12,6 +12,7 @@ import { SidePanel } from '../features/compose/SidePanel';
 import { Outline } from '../features/script/Outline';
 import { useShownWall } from '../features/walls/shown-wall';
 import { onWall } from '../../core';
+import { useTryOut } from '../features/script/try-out-choice';
 import { ScriptBar } from '../features/script/ScriptBar';
 import { t } from '../texts';
 import { MEDIUM } from '../theme/screens';
@@ -27,6 +28,7 @@ export function ScriptScreen() {
   const [view, setView] = useState<EditorView>();
   const [line, setLine] = useState(0);
   const [isTyping, setIsTyping] = useState(false);
+  const tryOut = useTryOut();
   const mendings = useMendings(study, told);
   useEffect(() => {
     view?.dispatch({ effects: showMendings.of(mendings) });
@@ -61,9 +63,11 @@ export function ScriptScreen() {
       >
         <ScriptBar view={view} />
         <ScriptEditor session={session} keptHistory={history} wall={wall} onReady={setView} onLine={setLine} />
-        <Suspense fallback={null}>
-          <Beginnings study={study} view={view} />
-        </Suspense>
+        {(tryOut === 'begun' || study.dance.counts === 0) && (
+          <Suspense fallback={null}>
+            <Beginnings study={study} view={view} />
+          </Suspense>
+        )}
         {isTyping && view && <KeyRow view={view} />}
       </Flex>
       <Beside>

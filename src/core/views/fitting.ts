@@ -99,8 +99,15 @@ const matches = (words: string, wanted: string): boolean =>
       .some((word) => word.startsWith(part)),
   );
 
-const rankOf = ({ id, level, usual }: Move, asked: number, used: ReadonlySet<string>): number =>
-  rarityOf(id) + (used.has(id) ? -1 : 0) + Math.max(0, level - asked) * 2 + (usual ? 0 : 2);
+/** A single action alone is seldom what is looked for. */
+const ALONE = 1.2;
+
+const rankOf = ({ id, level, usual, counts }: Move, asked: number, used: ReadonlySet<string>): number =>
+  rarityOf(id) +
+  (used.has(id) ? -1 : 0) +
+  Math.max(0, level - asked) * 2 +
+  (usual ? 0 : 2) +
+  (counts === 1 ? ALONE : 0);
 
 function markOf({ word, foot, effect }: Move['actions'][number]): FootMark {
   if (word === 'hold') return { foot: null, kind: 'hold', wrong: false };

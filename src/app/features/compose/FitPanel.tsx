@@ -21,7 +21,7 @@ import { Button } from '../../theme/Button';
 import { Select } from '../../theme/fields';
 import { putDesk, takeWith, useDesk } from '../desk/desk';
 import { useHelp } from './helper';
-import { LineLook, ListKeys, RowButton, SmallHeading } from '../marks/rows';
+import { FeetRow, LineLook, ListKeys, RowButton, SmallHeading } from '../marks/rows';
 import { t } from '../../texts';
 
 interface Props {
@@ -103,7 +103,7 @@ function GoOnRow({ one, onTake }: { one: GoOn; onTake: () => void }) {
           </chakra.span>
         )}
       </chakra.span>
-      <WeightPair weight={one.weight} />
+      <FeetRow feet={one.feet} />
       <RoomMark facing={one.facing} hour={one.hour} strong={one.group === 'turn'} />
     </RowButton>
   );

@@ -1,9 +1,8 @@
 /** What the panel beside the script helps with, and which proposal is looked at: set by keys of the editor and by the panel itself. */
 import { useSyncExternalStore } from 'react';
 
-const HELPS = ['line', 'go-on', 'fill', 'close', 'sections'] as const;
 /** The line explained, figures that may follow, sequences that fill, the last eight; on a small screen the outline. */
-export type Help = (typeof HELPS)[number];
+export type Help = 'line' | 'go-on' | 'fill' | 'close' | 'sections';
 
 export interface Desk {
   readonly help: Help;

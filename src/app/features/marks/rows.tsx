@@ -56,6 +56,16 @@ export const SmallHeading = chakra('h3', {
 /** More feet than this on one line are counted, not drawn. */
 const MOST_FEET = 4;
 
+/** The feet in order; the last filled one bears the weight. */
+export const FeetRow = ({ feet }: { feet: readonly FootMark[] }) => (
+  <Flex gap="3px" flexShrink={0} align="center">
+    {feet.slice(0, MOST_FEET).map((mark, foot) => (
+      <FootDisc key={foot} mark={mark} />
+    ))}
+    {feet.length > MOST_FEET && <chakra.span fontSize="tiny">+{feet.length - MOST_FEET}</chakra.span>}
+  </Flex>
+);
+
 /** A line as it would stand in the script: counts bold, words, feet. */
 export function LineLook({ text, feet }: { text: string; feet: readonly FootMark[] }) {
   const counts = /^[\d&,-]+(?: \d[\d&,-]*)*/.exec(text)?.[0] ?? '';
@@ -64,12 +74,7 @@ export function LineLook({ text, feet }: { text: string; feet: readonly FootMark
       <chakra.span lineHeight="1.3">
         <b>{counts}</b> {text.slice(counts.length).trim()}
       </chakra.span>
-      <Flex gap="3px" flexShrink={0}>
-        {feet.slice(0, MOST_FEET).map((mark, foot) => (
-          <FootDisc key={foot} mark={mark} />
-        ))}
-        {feet.length > MOST_FEET && <chakra.span fontSize="tiny">+{feet.length - MOST_FEET}</chakra.span>}
-      </Flex>
+      <FeetRow feet={feet} />
     </Flex>
   );
 }

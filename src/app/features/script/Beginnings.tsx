@@ -22,7 +22,6 @@ interface Props {
 export default function Beginnings({ study, view }: Props) {
   const tryOut = useTryOut();
   if (tryOut === 'begun') return <TryOutLines study={study} view={view} />;
-  if (study.dance.counts > 0) return null;
   return <Ways view={view} canTry={tryOut === 'offered'} />;
 }
 
