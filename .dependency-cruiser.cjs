@@ -10,6 +10,7 @@ const CHAIN = [
   'dancing',
   'rewriting',
   'walls',
+  'floor',
   'checking',
   'solving',
   'views',

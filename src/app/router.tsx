@@ -24,6 +24,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./routes/WallsScreen')).WallsScreen }),
           },
           {
+            path: 'floor',
+            lazy: async () => ({ Component: (await import('./routes/FloorScreen')).FloorScreen }),
+          },
+          {
             path: 'revisions',
             lazy: async () => ({ Component: (await import('./routes/RevisionsScreen')).RevisionsScreen }),
           },

@@ -1,4 +1,4 @@
-import { isAlarm, LONGEST_LIVE_TEXT, sequencesOf, studyText, wallsOf } from '../core';
+import { isAlarm, LONGEST_LIVE_TEXT, sequencesOf, studyText, tempoOf, wallsOf } from '../core';
 import type { DanceRecord } from './records';
 
 export type DerivedFacts = Pick<
@@ -25,11 +25,6 @@ export function factsOfText(text: string, personal: string): DerivedFacts {
       lines.flatMap(({ calls }) => calls.flatMap(({ figure }) => figure?.names.en[0] ?? [])),
     ),
   );
-  const tempo = Number(
-    /(\d{2,3})\s*(?:bpm|beats)/i.exec(`${fact('tempo')} ${fact('music')}`)?.[1] ??
-      /^\d{2,3}$/.exec(fact('tempo').trim())?.[0] ??
-      0,
-  );
   return {
     title: script.title.slice(0, 200) || 'Untitled dance',
     counts,
@@ -38,7 +33,7 @@ export function factsOfText(text: string, personal: string): DerivedFacts {
     music: fact('music').slice(0, 120),
     slips: findings.filter(isAlarm).length,
     author: fact('author').slice(0, 120),
-    tempo: tempo >= 20 && tempo <= 400 ? tempo : 0,
+    tempo: tempoOf(script.header),
     starts: [...new Set(starts)].slice(0, MOST_STARTS),
     figures: [...new Set(figures)].join(', ').slice(0, 600),
     sequences: sequencesOf(dance)

@@ -31,7 +31,7 @@ export interface DanceState {
 }
 
 /** Feet side by side are this far apart, in steps. */
-const FOOT_WIDTH = 0.3;
+export const FOOT_WIDTH = 0.3;
 
 export function startState(weight: Weight, facing: Facing = 0): DanceState {
   const half = FOOT_WIDTH / 2;
@@ -52,12 +52,12 @@ export function startState(weight: Weight, facing: Facing = 0): DanceState {
   };
 }
 
-interface Vector {
+export interface Vector {
   readonly x: number;
   readonly y: number;
 }
 
-/** Unit vectors forward and to the right of a dancer, by facing. */
+/** Forward and to the right of a dancer, by facing: unit vectors, x to the 3:00 wall, y to the 12:00 wall. */
 const BODY_AXES: readonly [Vector, Vector][] = Array.from({ length: CIRCLE }, (_, facing) => {
   const angle = (facing / CIRCLE) * 2 * Math.PI;
   return [
@@ -66,7 +66,7 @@ const BODY_AXES: readonly [Vector, Vector][] = Array.from({ length: CIRCLE }, (_
   ];
 });
 
-const bodyAxes = (facing: Facing): [Vector, Vector] => BODY_AXES[facing];
+export const bodyAxes = (facing: Facing): [Vector, Vector] => BODY_AXES[facing];
 
 /** Steps forward and outward from the standing foot's neighbour place, by direction. Common practice, no source. */
 const OFFSETS: Readonly<Record<Direction, readonly [forward: number, outward: number]>> = {

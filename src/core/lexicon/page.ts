@@ -47,6 +47,7 @@ const KEYS: readonly (readonly [string, Words])[] = [
   ['date', { en: 'date', de: 'datum', nl: 'datum' }],
   ['section', { en: 'section', de: 'abschnitt' }],
   ['style', { en: 'style', de: 'stil', nl: 'stijl' }],
+  ['hall', { en: 'hall', de: 'halle saal', fr: 'salle', nl: 'zaal' }],
   ['notes', { en: 'notes', de: 'hinweise anmerkungen', fr: 'remarques remarque', nl: 'opmerkingen' }],
 ]; // prettier-ignore
 const keys = lexiconOf(KEYS);
@@ -56,7 +57,7 @@ export const factNamed = (word: string): string | undefined => keys.get(plainLet
 
 /** All of them, the longest first; `wand` opens lines of a plan as well. */
 export const FACT_NAMES: readonly string[] = KEYS.filter(
-  ([key]) => key !== 'section' && key !== 'style' && key !== 'notes',
+  ([key]) => key !== 'section' && key !== 'style' && key !== 'notes' && key !== 'hall',
 )
   .flatMap(([, words]) => wordsOf(words))
   .map((word) => word.replaceAll('_', ' '))

@@ -19,6 +19,7 @@ export const KNOWN_KEYS = [
   'date',
   'section',
   'style',
+  'hall',
   'notes',
 ] as const;
 export type KnownKey = (typeof KNOWN_KEYS)[number];

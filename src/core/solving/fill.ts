@@ -3,11 +3,11 @@
  * first. A beam search over the counts: for every count, foot and wall the few best ways to get there are kept and gone on from.
  * What a sequence costs is added up from one table; the costs are the project's own judgement.
  */
-import type { DanceState } from '../dancing/state';
+import type { DanceState, Vector } from '../dancing/state';
 import { freeFoot, type Foot } from '../model/feet';
 import { CIRCLE, facingAfter, type Facing } from '../model/turns';
 import { rarityOf } from '../vocabulary/levels';
-import { movesLedBy, type Move, type Vector } from './moves';
+import { movesLedBy, type Move } from './moves';
 
 export const SIDES = ['left', 'here', 'right'] as const;
 /** Of the place where the stretch begins, as the dancer faces there. */

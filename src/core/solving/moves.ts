@@ -4,7 +4,7 @@
  * foot, so that what it does to feet, wall and place is what the script would say of it.
  */
 import type { Moment } from '../dancing/dance';
-import { startState, type Crossing, type DanceState } from '../dancing/state';
+import { startState, type Crossing, type DanceState, type Vector } from '../dancing/state';
 import { isFoot, otherFoot, type Foot } from '../model/feet';
 import type { Action, Direction } from '../model/actions';
 import { greatest } from '../model/numbers';
@@ -15,12 +15,6 @@ import { FIGURES, type Figure } from '../vocabulary';
 import { levelWithTurn } from '../vocabulary/levels';
 import { readAmountParts } from '../vocabulary/notation';
 import { danceSpoken, isWhole } from './spoken';
-
-/** Steps on the floor, x to the right, y forward, as the dancer faces at the start of the move. */
-export interface Vector {
-  readonly x: number;
-  readonly y: number;
-}
 
 export interface Move {
   /** `Coaster R`, in the slate's own style. */
@@ -37,6 +31,7 @@ export interface Move {
   readonly turn: Turn;
   readonly ends: Foot;
   readonly actions: readonly Action[];
+  /** Steps on the floor, x to the right, y forward, as the dancer faces at the start of the move. */
   readonly travel: Vector;
   /** Where its first and its last step carry the weight. */
   readonly enters: Vector;

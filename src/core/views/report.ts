@@ -1,5 +1,6 @@
 /** The JSON a check answers with: the command line and the service print it, other programs read it. */
 import { KNOWN } from '../vocabulary';
+import { measure, measureBlock, type FloorMeasure } from '../floor/measure';
 import type { Dance, DancedBlock, DancedLine, DancedSection } from '../dancing/dance';
 import type { Finding } from '../model/findings';
 import { applyEdits, positionOf } from '../model/text';
@@ -30,7 +31,42 @@ export function reportDance(dance: Dance, findings: readonly Finding[], walls = 
     parts: dance.parts.map(reportBlock),
     tags: dance.tags.map(reportBlock),
     walls: wallTable(dance, walls).map(reportWall),
+    floor: reportFloor(dance),
     findings: findings.map((finding) => reportFinding(dance.script.text, finding)),
+  };
+}
+
+const round = (steps: number): number => Math.round(steps * 100) / 100 + 0;
+
+const reportMeasure = ({ drift, box, largestStep, crossings }: FloorMeasure) => ({
+  drift: { right: round(drift.right), forward: round(drift.forward) },
+  box: { left: round(box.left), right: round(box.right), back: round(box.back), forward: round(box.forward) },
+  largestStep: round(largestStep),
+  crossings,
+});
+
+/** Of one time through in ordinary steps, right and forward positive, as the sheet faces; each part from 12:00. */
+function reportFloor({ parts }: Dance) {
+  const whole = parts.map(measureBlock);
+  const [first] = whole;
+  return {
+    drift: first ? reportMeasure(first).drift : { right: 0, forward: 0 },
+    box: first ? reportMeasure(first).box : { left: 0, right: 0, back: 0, forward: 0 },
+    perSection: parts.flatMap(({ block, sections }) =>
+      sections.map(({ text, before, lines }) => ({
+        ...(block.name && { part: block.name }),
+        section: text.number,
+        ...reportMeasure(
+          measure(
+            before,
+            lines.flatMap(({ moments }) => moments),
+          ),
+        ),
+      })),
+    ),
+    ...(parts.length > 1 && {
+      perPart: parts.map(({ block }, index) => ({ part: block.name, ...reportMeasure(whole[index]) })),
+    }),
   };
 }
 

@@ -53,6 +53,8 @@ export class DanceSession {
   editorState: unknown;
   /** Where the writer is in the script; undefined on the other screens, which tell everything. */
   writing: Writing | undefined;
+  /** The script line that is looked at, on whichever screen; from 0. */
+  line: number | undefined;
   /** Set when unsaved words of an earlier, broken-off visit were taken up again. */
   readonly recovered: boolean;
 
@@ -103,6 +105,10 @@ export class DanceSession {
       window.removeEventListener('pagehide', onHide);
       document.removeEventListener('visibilitychange', onVisibility);
     };
+  }
+
+  lookAt(line: number): void {
+    this.line = line;
   }
 
   /** What the text is going to be as soon as it is worked out. */

@@ -13,6 +13,7 @@ import {
 } from '@codemirror/view';
 import { memo, useEffect, useRef } from 'react';
 import type { DanceSession } from '../document/session';
+import { goTo } from './commands';
 import { scriptKeys } from './script-commands';
 import { figureCompletion } from './completion';
 import { findingMarks, sheetDress } from './dress';
@@ -60,7 +61,10 @@ export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, w
   useEffect(() => {
     const element = host.current as HTMLDivElement;
     const root = element.shadowRoot ?? element.attachShadow({ mode: 'open' });
-    const extensions = editorExtensions(session, (index) => line.current(index));
+    const extensions = editorExtensions(session, (index) => {
+      session.lookAt(index);
+      line.current(index);
+    });
     const view = new EditorView({
       state: firstState(session, keptHistory, extensions),
       parent: root,
@@ -86,7 +90,12 @@ export const ScriptEditor = memo(function ScriptEditor({ session, keptHistory, w
     editor.current = view;
     ready.current(view);
     view.focus();
-    line.current(view.state.doc.lineAt(view.state.selection.main.head).number - 1);
+    const own = view.state.doc.lineAt(view.state.selection.main.head).number - 1;
+    // Another screen may have looked at another line since.
+    if (session.line !== undefined && session.line !== own && session.line < view.state.doc.lines)
+      goTo(view, view.state.doc.line(session.line + 1).to);
+    session.lookAt(session.line ?? own);
+    line.current(session.line ?? own);
     return () => {
       session.editorState = describe();
       session.keepHistoryWith(undefined);

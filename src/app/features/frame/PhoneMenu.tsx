@@ -5,6 +5,7 @@ import { t } from '../../texts';
 const VIEWS: readonly (readonly [path: string, name: string])[] = [
   ['', 'Script'],
   ['/walls', 'Walls'],
+  ['/floor', 'Floor'],
   ['/sheet', 'Sheet'],
   ['/revisions', 'Revisions'],
 ];

@@ -1,4 +1,9 @@
 /** Every rule. A new one is a file here and a line in this list. */
+import { driftOneWall } from './drift-one-wall';
+import { legsTangled } from './legs-tangled';
+import { reachFar } from './reach-far';
+import { bigStepBack } from './big-step-back';
+import { hallSmall } from './hall-small';
 import type { Rule } from '../rule';
 import { copiedTooMuch } from './copied-too-much';
 import { copiedFoot } from './copied-foot';
@@ -148,4 +153,9 @@ export const RULES: readonly Rule[] = [
   optionFoot,
   optionNotUnderstood,
   noTurnMissing,
+  driftOneWall,
+  legsTangled,
+  reachFar,
+  bigStepBack,
+  hallSmall,
 ];

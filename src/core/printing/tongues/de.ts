@@ -132,6 +132,7 @@ export const de: Tongue = {
     date: 'Datum',
     section: 'Abschnitt',
     style: 'Stil',
+    hall: 'Halle',
     notes: 'Hinweise',
   },
   levels: {

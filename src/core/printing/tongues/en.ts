@@ -141,6 +141,7 @@ export const en: Tongue = {
     date: 'date',
     section: 'section',
     style: 'style',
+    hall: 'hall',
     notes: 'notes',
   },
   levels: { beginner: 'beginner', improver: 'improver', intermediate: 'intermediate', advanced: 'advanced' },

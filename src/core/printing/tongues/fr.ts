@@ -132,6 +132,7 @@ export const fr: Tongue = {
     date: 'date',
     section: 'section',
     style: 'style',
+    hall: 'salle',
     notes: 'remarques',
   },
   levels: { beginner: 'débutant', improver: 'novice', intermediate: 'intermédiaire', advanced: 'avancé' },
