@@ -1,5 +1,5 @@
 /** What a person waits for in the browser, with three thousand dances on the shelf. Chromium has to be there. */
-import { chromium } from '@playwright/test';
+import { chromium, type Page } from '@playwright/test';
 import { existsSync } from 'node:fs';
 import { startServer } from '../scripts/lib.mjs';
 
@@ -92,6 +92,7 @@ export async function measureBrowser(): Promise<Record<string, number> | undefin
       );
       await page.getByRole('link', { name: 'Dances', exact: true }).click();
     }
+    const frames = await floorFrames(page);
     // The first opening loads the editor.
     const median = (values: number[]): number => {
       const known = values.filter((value) => !Number.isNaN(value)).sort((a, b) => a - b);
@@ -101,9 +102,32 @@ export async function measureBrowser(): Promise<Record<string, number> | undefin
       [`a search among ${MANY} dances, from the key to the frame`]: median(searching),
       [`a dance opened from a shelf of ${MANY}, editor loaded`]: median(opening.slice(1)),
       [`the first dance opened from a shelf of ${MANY}`]: opening[0],
+      'script of one frame on the floor, 24 dancers': median(frames),
     };
   } finally {
     await browser.close();
     server.stop();
   }
+}
+
+/** What each frame asks for while two dozen dance. */
+async function floorFrames(page: Page): Promise<number[]> {
+  await page.locator('li a[href^="/dance/"]').first().click();
+  await page.getByRole('link', { name: 'Floor', exact: true }).click();
+  await page.getByLabel('rows').fill('4');
+  await page.getByLabel('in a row').fill('6');
+  await page.evaluate(() => {
+    const ask = window.requestAnimationFrame.bind(window);
+    const times: number[] = [];
+    Object.assign(window, { times });
+    window.requestAnimationFrame = (draw) =>
+      ask((now) => {
+        const from = performance.now();
+        draw(now);
+        times.push(performance.now() - from);
+      });
+  });
+  await page.getByRole('button', { name: 'Play', exact: true }).click();
+  await page.waitForTimeout(2000);
+  return page.evaluate(() => (window as unknown as { times: number[] }).times);
 }

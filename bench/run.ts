@@ -12,6 +12,7 @@ import { WORKED_DANCES } from '../dances/test/corpus';
 import { injectPlanSlips } from '../dances/test/plan-injector';
 import { PLANNED_DANCES } from '../dances/test/plans';
 import { isAlarm, studyText as studyHere } from '../src/core/index';
+import { fillAt, goOnAt, viewFloor } from '../src/core/index';
 import { measureBrowser } from './browser';
 import type * as Entry from './entry';
 import { measureFiles } from './files';
@@ -109,6 +110,19 @@ for (const [name, { p50, p99 }] of Object.entries(walls)) say(name, p50, p99);
 console.log(
   `ways found on the 96 counts: ${searchWays(studyText(NINETY_SIX).dance).length}, endings: ${endingsAt(studyText(NINETY_SIX).dance, '', 5, 40)?.proposals.length ?? 0}`,
 );
+
+// Composing, and the floor
+
+const FERRY = studyText(readFileSync(path.join(ROOT, 'dances', 'ferry-at-dusk.txt'), 'utf8'));
+const ALL = { from: 0, to: FERRY.script.lines.length - 1 };
+const floor = studyText(DANCE);
+if ((fillAt(FERRY.dance, '', ALL)?.proposals.length ?? 0) < 3) throw new Error('32 counts are filled in three ways.');
+const composing = await measure({
+  'what may follow a line': () => void goOnAt(FERRY.dance, 12),
+  '32 counts filled: all proposals searched, written and danced': () => void fillAt(FERRY.dance, '', ALL),
+  'the floor of one wall of a 64-count dance, with its path': () => void viewFloor(floor.dance, 'wall', 0),
+});
+for (const [name, { p50, p99 }] of Object.entries(composing)) say(name, p50, p99);
 
 // Cold, and linear
 

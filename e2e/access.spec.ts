@@ -136,6 +136,17 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
     ],
   ],
   [
+    [
+      'Floor',
+      async (page) => {
+        await openDance(page, 'Low Tide Lanterns');
+        await page.getByRole('link', { name: 'Floor', exact: true }).click();
+        await page.keyboard.press('End');
+        await expect(page.getByRole('img', { name: /^The floor:/ })).toBeVisible();
+      },
+    ],
+  ],
+  [
     ['Figures', visit('/figures?figure=sailor')],
     [
       'A figure of one’s own',

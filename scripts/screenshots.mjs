@@ -62,11 +62,15 @@ const SHOTS = [
     then: (page) => page.getByRole('button', { name: /^Wall 3:/ }).click(),
   },
   {
-    name: 'walls-phrased',
+    name: 'floor',
     size: DESK,
-    dance: 'Regatta Morning',
-    view: 'Walls',
-    then: (page) => page.getByRole('button', { name: /^Wall 3,/ }).click(),
+    dance: 'Low Tide Lanterns',
+    then: async (page) => {
+      await atLine('Shuffle R forward')(page);
+      await page.getByRole('link', { name: 'Floor', exact: true }).click();
+      await page.locator('[data-floor]').waitFor();
+      for (let count = 0; count < 6; count++) await page.keyboard.press('ArrowRight');
+    },
   },
   {
     name: 'walls-script',

@@ -8,6 +8,8 @@ export interface Piece {
   readonly before: number;
   /** It may not be the last in its column. */
   readonly keepsWithNext: boolean;
+  /** A group that begins with it begins a column. */
+  readonly startsPage?: boolean;
   readonly draw: (x: number, y: number) => Block[];
 }
 
@@ -102,7 +104,7 @@ function setIn(
     // A group that fits a column stays whole; a longer one is cut between its chains.
     const stays = whole <= room;
     const needs = (isTop ? 0 : (group[0]?.before ?? 0)) + whole;
-    if (stays && !isTop && y + needs > bottom) next();
+    if (!isTop && (group[0]?.startsPage || (stays && y + needs > bottom))) next();
     for (const chain of chains(group)) {
       const height = heightOf(chain) + (isTop ? 0 : chain[0].before);
       if (!isTop && y + height > bottomOf(pages.length)) next();

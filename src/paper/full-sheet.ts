@@ -104,7 +104,7 @@ function floorPieces({ rows }: SheetSection, { size, width }: Setting): Piece[] 
   }));
 }
 
-function headingPiece(
+export function headingPiece(
   { name, title, rail, counts }: SheetSection,
   { size, width, words, missing }: Setting,
   choice: PaperChoice,

@@ -1,7 +1,7 @@
 /** The marks of the house as paths: half discs for feet, a room for the facing, a rail for the counts. Sizes in points. */
 import type { FloorMark, FootMark, RailCell, Weight } from '../core';
-import type { Item, Tint } from './page';
 import { widthOf } from './type';
+import type { Item, Tint } from './page';
 import { greatest, least } from '../core';
 
 const CIRCLE = 48;
@@ -131,8 +131,8 @@ export function railItems(rail: readonly RailCell[], x: number, y: number, cell:
   });
 }
 
-/** The feet of one line from above, 12:00 at the top, in a square of `size`; a sole filled where it bears weight, its way dashed by dots. */
-export function floorItems(marks: readonly FloorMark[], x: number, y: number, size: number): Item[] {
+/** The feet of one line from above, 12:00 at the top, in a square of `size`; a sole filled where it bears weight, its way dashed by dots. `type`: counts beside the soles are set so large; none where it is 0. */
+export function floorItems(marks: readonly FloorMark[], x: number, y: number, size: number, type = 0): Item[] {
   const xs = marks.map((mark) => mark.x);
   const ys = marks.map((mark) => mark.y);
   const [left, right, low, high] = [least(xs), greatest(xs), least(ys), greatest(ys)];
@@ -164,6 +164,18 @@ export function floorItems(marks: readonly FloorMark[], x: number, y: number, si
     const d = `M${turn(-out * w * 0.5, h / 2)}L${turn(-out * w * 0.5, -h / 2)}C${turn(out * w, -h / 2)} ${turn(out * w, h * 0.1)} ${turn(out * w * 0.5, h / 2)}Z`;
     if (mark.kind === 'before') items.push(path(px, py, d, { stroke: 'line', width: 0.7 }));
     else items.push(path(px, py, d, { ...(mark.kind === 'weight' && { fill: tint }), stroke: tint, width: 0.7 }));
+    if (type > 0 && mark.count) items.push(countItem(mark, px + Math.cos(angle) * out * sole * 0.75, py + Math.sin(angle) * out * sole * 0.75, type)); // prettier-ignore
   });
   return items;
 }
+
+/** A count in the middle of a place, however many letters it has. */
+const countItem = ({ count }: FloorMark, x: number, y: number, size: number): Item => ({
+  kind: 'text',
+  x: x - widthOf(count, size, 'bold') / 2,
+  y: y + size * 0.35,
+  text: count,
+  size,
+  face: 'bold',
+  tint: 'ink',
+});

@@ -11,6 +11,7 @@ import {
 } from '../core';
 import { setCueCard } from './cue-card';
 import { columnWidth, flow, type Frame } from './flow';
+import { floorGroups } from './floor-sheet';
 import { fullSheetGroups } from './full-sheet';
 import { paperOf, type Page, type PaperChoice, type PrintedSheet } from './page';
 import { alongside, headPieces, type Setting } from './pieces';
@@ -60,6 +61,8 @@ function setPages(
       return flow(head, fullSheetGroups(sheet, setting, choice), frame, decorate);
     case 'counts':
       return flow(head, countGroups(viewCounts(dance, which), sheet, setting), frame, decorate);
+    case 'floor':
+      return flow(head, floorGroups(sheet, setting, choice), frame, decorate);
     case 'summary':
       return flow([], summaryGroups(viewSummary(dance, which), setting), frame, decorate);
     case 'cue-card':

@@ -49,7 +49,8 @@ export function FloorScreen() {
         </chakra.p>
       </Box>
     );
-  const key = `${scope} ${scope === 'wall' || scope === 'dance' ? '' : line} ${wall} ${study.text}`;
+  // Another line of the same section is the same path.
+  const key = `${scope} ${view.calls[0]?.line} ${wall} ${study.text}`;
   return (
     <Floor
       view={view}

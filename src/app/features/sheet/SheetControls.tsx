@@ -10,6 +10,7 @@ import { t } from '../../texts';
 const FORM_WORDS: Readonly<Record<Form, readonly [name: string, what: string]>> = {
   full: ['Full sheet', 'every step, to learn from'],
   'cue-card': ['Cue card', 'large, for the floor'],
+  floor: ['Floor sheet', 'the feet of every line, a page a section'],
   counts: ['Counts only', 'its rhythm, for counting in'],
   summary: ['Summary', 'three lines for a message'],
 };
