@@ -93,6 +93,11 @@ test('what may follow stands beside an empty line, led by the free foot; what is
       .first(),
   ).toBeVisible();
   await expect(panel(page)).not.toContainText('Jazz box');
+  await page.keyboard.press('Alt+g');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(script(page)).toBeFocused();
+  expect(await scriptText(page)).toContain('1&2    Coaster');
 });
 
 test('a garbled line offers what it may mean, and one key takes the likeliest', async ({ page }) => {

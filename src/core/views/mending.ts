@@ -36,12 +36,16 @@ export interface Mending {
 }
 
 const MOST_FINDINGS = 16;
+/** Every proposal is a study of the whole text: in a long one, in letters, only the first findings are looked into. */
+const LONG_TEXT = 12_000;
+const MOST_IN_LONG = 3;
 const MOST_PROPOSALS = 4;
 
 /** `findings`: what is told. The same of another state of the text is found again by its key. */
 export function mendings(dance: Dance, personal: string, findings: readonly Finding[]): Mending[] {
   const { script } = dance;
-  return findings.slice(0, MOST_FINDINGS).map((finding): Mending => {
+  const most = script.text.length > LONG_TEXT ? MOST_IN_LONG : MOST_FINDINGS;
+  return findings.slice(0, most).map((finding): Mending => {
     const looks = proposalsFor(dance, finding)
       .slice(0, MOST_PROPOSALS)
       .filter(({ edits }) => applyEdits(script.text, edits) !== script.text)

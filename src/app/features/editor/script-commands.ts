@@ -48,7 +48,9 @@ const help =
     const desk = currentDesk();
     const { from, to, empty } = state.selection.main;
     const range = { from: state.doc.lineAt(from).number - 1, to: state.doc.lineAt(to).number - 1 };
-    if (desk.help === which && which !== 'go-on') putDesk({ selected: desk.selected + 1 });
+    // A second time into its list, where arrows and Enter choose; Escape comes back.
+    if (desk.help === which && which === 'go-on') document.querySelector<HTMLElement>('[data-row]')?.focus();
+    else if (desk.help === which) putDesk({ selected: desk.selected + 1 });
     else putDesk({ help: which, selected: 0, range: empty ? undefined : range, isOpen: true });
     return true;
   };
@@ -156,7 +158,7 @@ export const SCRIPT_COMMANDS: readonly ScriptCommand[] = [
   { id: 'find', group: 'Writing', name: 'Find and replace', key: 'Mod-f', run: openSearchPanel, inMenu: true },
   { id: 'find-next', group: 'Writing', name: 'Next place found', key: 'F3', run: findNext, inMenu: false },
   { id: 'tidy-lines', group: 'Writing', name: 'Tidy these lines', key: 'Alt-t', run: onLines(({ dance }, range) => tidyLines(dance, range, houseStyle())), inMenu: true },
-  { id: 'go-on', group: 'What fits', name: 'What can follow here', key: 'Alt-g', run: help('go-on'), inMenu: true },
+  { id: 'go-on', group: 'What fits', name: 'What can follow here; again: into the list', key: 'Alt-g', run: help('go-on'), inMenu: true },
   { id: 'fill', group: 'What fits', name: 'Fill what is empty, or the lines chosen; again: next', key: 'Alt-f', run: help('fill'), inMenu: true },
   { id: 'close', group: 'What fits', name: 'Close the dance; again: next', key: 'Alt-c', run: help('close'), inMenu: true },
   { id: 'take', group: 'What fits', name: 'Take the proposal', key: 'Alt-Shift-f', run: takeSelected, inMenu: true },

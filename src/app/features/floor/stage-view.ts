@@ -24,8 +24,8 @@ export interface Stage {
   readonly middle: { readonly x: number; readonly y: number };
 }
 
-export const WIDTH = 900;
-export const HEIGHT = 560;
+const WIDTH = 900;
+const HEIGHT = 560;
 /** Steps kept free around what is danced. */
 const MARGIN = 1.1;
 const LARGEST = 150;
