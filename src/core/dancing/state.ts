@@ -28,6 +28,8 @@ export interface DanceState {
   readonly lastFoot: Foot | null;
   /** True after a rock, a press or a lunge that no recover has taken back yet. */
   readonly rocked: boolean;
+  /** Where both feet stood before they went out or diagonally away from it: what "in" comes back to. */
+  readonly home: ByFoot<FootPlace> | null;
 }
 
 /** Feet side by side are this far apart, in steps. */
@@ -49,6 +51,7 @@ export function startState(weight: Weight, facing: Facing = 0): DanceState {
     crossing: null,
     lastFoot: null,
     rocked: false,
+    home: null,
   };
 }
 
@@ -100,6 +103,7 @@ export function danceAction(state: DanceState, action: Action): DanceState {
     crossing: crossingAfter(state, action),
     lastFoot: moves ? action.foot : state.lastFoot,
     rocked: rockedAfter(state, action),
+    home: homeAfter(state, action, facing),
   };
 }
 
@@ -145,16 +149,52 @@ function feetAfter(state: DanceState, action: Action, facing: Facing): ByFoot<Fo
     return action.turn === 0 ? state.feet : { L: turned(state.feet.L), R: turned(state.feet.R) };
   }
   const standing = turned(state.feet[otherFoot(foot)]);
+  const home = direction === 'in' && action.turn === 0 ? state.home?.[foot] : undefined;
+  const landed = home ?? landingBeside(standing, foot, direction, facing, action.size, lineOf(state, direction));
+  return foot === 'L' ? { L: landed, R: standing } : { L: standing, R: landed };
+}
+
+function landingBeside(
+  standing: FootPlace,
+  foot: Foot,
+  direction: Direction,
+  facing: Facing,
+  size: Action['size'],
+  line: number,
+): FootPlace {
   const [forwardAxis, rightAxis] = bodyAxes(facing);
   const [forward, outward] = OFFSETS[direction];
-  const size = action.size ? SIZES[action.size] : 1;
-  const out = sideSign(foot) * (FOOT_WIDTH + outward * size);
-  const landed: FootPlace = {
-    x: standing.x + forwardAxis.x * forward * size + rightAxis.x * out,
-    y: standing.y + forwardAxis.y * forward * size + rightAxis.y * out,
+  const scale = size ? SIZES[size] : 1;
+  const out = sideSign(foot) * (FOOT_WIDTH + outward * scale);
+  const ahead = forward * scale - line;
+  return {
+    x: standing.x + forwardAxis.x * ahead + rightAxis.x * out,
+    y: standing.y + forwardAxis.y * ahead + rightAxis.y * out,
     heading: facing,
   };
-  return foot === 'L' ? { L: landed, R: standing } : { L: standing, R: landed };
+}
+
+/** Directions that are gone from the line on which the dancer moves, and not from a foot that was put across it. */
+const FROM_THE_LINE: ReadonlySet<Direction> = new Set<Direction>(['forward', 'back', 'side', 'diagonal forward', 'diagonal back', 'out']); // prettier-ignore
+
+/** How far before its line the standing foot is because it was put across: a vine, a weave, a jazz box stay on theirs. */
+function lineOf({ crossing, weight }: DanceState, direction: Direction): number {
+  if (!crossing || crossing.foot !== weight || !FROM_THE_LINE.has(direction)) return 0;
+  return OFFSETS[crossing.where === 'front' ? 'cross' : 'behind'][0];
+}
+
+const GOES_OUT: ReadonlySet<string> = new Set(['out', 'diagonal forward', 'diagonal back']);
+
+/** Told from the standing foot alone, so that it is the same on every wall. */
+function homeAfter(state: DanceState, { foot, direction, turn, effect }: Action, facing: Facing): DanceState['home'] {
+  if (turn !== 0 || (foot !== null && effect === 'takes' && direction !== 'in' && !GOES_OUT.has(direction ?? '')))
+    return null;
+  if (foot === null || !GOES_OUT.has(direction ?? '')) return state.home;
+  if (state.home) return state.home;
+  const other = otherFoot(foot);
+  const standing = state.feet[other];
+  const beside = landingBeside(standing, foot, 'together', facing, undefined, 0);
+  return foot === 'L' ? { L: beside, R: standing } : { L: standing, R: beside };
 }
 
 /** The foot that can go next: the free one; with weight on both the one that did not move last; R where nothing is known. */

@@ -35,7 +35,15 @@ describe('worked on the floor, in ordinary steps', () => {
   test.each([
     ['1-4 Walk R L R L', { right: 0, forward: 4 }],
     ['1-2 Rock R forward, recover L', { right: 0, forward: 0 }],
-    ['1-4 Vine R, touch L', { right: 2, forward: -0.35 }],
+    ['1-4 Vine R, touch L', { right: 2, forward: 0 }],
+    // What comes back to where it began does so here, too.
+    ['1-4 V step R', { right: 0, forward: 0 }],
+    ['1-4 Jazz box R', { right: 0.1, forward: 0 }],
+    ['1-8 K step R', { right: 0, forward: 0 }],
+    ['1-8 Rumba box R', { right: 0, forward: 0 }],
+    ['1-4 Rocking chair R', { right: 0, forward: 0 }],
+    // R lands a foot's width (0.3) past L, which is two widths from where it stood; then a step out and a step back.
+    ['1&2 Sailor R', { right: -0.6, forward: 0 }],
     ['1-2 Step R forward, pivot 1/2 left', { right: -0.3, forward: 0 }],
     ['1&2 Coaster R', { right: 0, forward: 0 }],
   ])('%s', (line, drift) => {

@@ -129,7 +129,7 @@ test('a sheet that numbers through is brought back to 1, and a section has the l
   const through = studyText('## Section 1\n1-8 K step R\n\n## Section 2\n9-12 V step R\n13-16 Jazz box R');
   expect(through.findings).toEqual([]);
   expect(through.dance.counts).toBe(16);
-  const sixes = studyText('section: 6\n\n## Section 1\n1-3 Walk R L R\n4-6 Walk L R L');
+  const sixes = studyText('section: 6\n\n## Section 1\n1-3 Walk R L R\n4-6 Walk back L R L');
   expect(sixes.findings).toEqual([]);
 });
 
