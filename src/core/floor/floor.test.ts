@@ -2,6 +2,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import fc from 'fast-check';
+import { mat2d, vec2 } from 'gl-matrix';
 import { danceScript, type DancedBlock } from '../dancing/dance';
 import { readScript } from '../page/read-script';
 import { CIRCLE, facingAfter, wallsOfTurn } from '../model/turns';
@@ -135,6 +136,48 @@ describe('laws of motions', () => {
     }
   });
 });
+
+/** Outside oracle: the plane matrices of the general library gl-matrix, y up, so that a turn to the right is a negative angle. */
+describe('beside matrices', () => {
+  const matrixOf = (turn: number, x = 0, y = 0) =>
+    mat2d.rotate(mat2d.create(), mat2d.fromTranslation(mat2d.create(), [x, y]), (-turn * 2 * Math.PI) / CIRCLE);
+  const taken = (matrix: mat2d, x: number, y: number) =>
+    [...vec2.transformMat2d(vec2.create(), [x, y], matrix)].map((value) => Math.round(value * 1e4) / 1e4 + 0);
+  const placed = ({ x, y }: { x: number; y: number }) => [x, y].map((value) => Math.round(value * 1e4) / 1e4 + 0);
+
+  test.each([6, 12, 24, 31, 36])('every foot of a path begun %i parts to the right is the plain one, rotated', (facing) => {
+    for (const name of DEMOS) {
+      const stretch = whole(demo(name).parts[0]);
+      const [plain, turned] = [floorPath([stretch]), floorPath([stretch], facing)];
+      // The body's middle is the origin, and stays it.
+      const matrix = matrixOf(facing);
+      for (const [index, step] of plain.steps.entries())
+        for (const foot of ['L', 'R'] as const) {
+          const { x, y } = step.after[foot];
+          expect([name, ...placed(turned.steps[index].after[foot])]).toEqual([name, ...taken(matrix, x, y)]);
+        }
+    }
+  });
+
+  test('one wall after another is its motion multiplied', () => {
+    for (const [counts, lines] of [
+      ['a quarter', ['1-4 Vine R, touch L', '5-8 Vine L 1/4 left, scuff R']],
+      ['a half', ['1-4 Walk R L R L', '5-6 Rock R forward, recover L', '7&8 Shuffle R 1/2 right', '1-4 Walk L R L, touch R']],
+      ['none', ['1-2 Step R side, step L behind R', '3-4 Step R side, touch L', '5-8 Vine L, touch R']],
+    ] as const) {
+      const { dance } = studyText(['start: weight L', '', '## Section 1', ...lines].join('\n'));
+      const [part] = dance.parts;
+      const { right, forward } = measureBlock(part).drift;
+      const once = matrixOf(part.netTurn, right, forward);
+      const many = mat2d.create();
+      for (const wall of [1, 2, 3, 4, 5, 6]) {
+        mat2d.multiply(many, many, once);
+        const { steps } = floorPath(stretchesOf(wallTable(dance, wall).slice(0, wall)));
+        expect([counts, wall, ...placed(steps[steps.length - 1].body)]).toEqual([counts, wall, ...taken(many, 0, 0)]);
+      }
+    }
+  });
+}); // prettier-ignore
 
 describe('between the counts', () => {
   const path = floorPath([

@@ -45,11 +45,12 @@ const MOST_PROPOSALS = 4;
 export function mendings(dance: Dance, personal: string, findings: readonly Finding[]): Mending[] {
   const { script } = dance;
   const most = script.text.length > LONG_TEXT ? MOST_IN_LONG : MOST_FINDINGS;
+  const before: readonly Finding[] = checkDance(danceWithPlan(script));
   return findings.slice(0, most).map((finding): Mending => {
     const looks = proposalsFor(dance, finding)
       .slice(0, MOST_PROPOSALS)
       .filter(({ edits }) => applyEdits(script.text, edits) !== script.text)
-      .map((proposal) => lookAt(script, personal, findings, proposal));
+      .map((proposal) => lookAt({ script, personal, told: findings, before }, proposal));
     const [best] = looks.sort((a, b) => rankOf(a.look) - rankOf(b.look));
     return {
       key: keyOf(finding, script),
@@ -81,15 +82,23 @@ interface Looked {
   readonly gone: readonly Finding[];
 }
 
-function lookAt(script: Script, personal: string, told: readonly Finding[], proposal: Proposal): Looked {
+interface Asked {
+  readonly script: Script;
+  readonly personal: string;
+  readonly told: readonly Finding[];
+  /** All there is to find before anything is changed, told or not. */
+  readonly before: readonly Finding[];
+}
+
+function lookAt({ script, personal, told, before }: Asked, proposal: Proposal): Looked {
   const text = applyEdits(script.text, proposal.edits);
   const after = danceWithPlan(readScript(text, personal));
   const findings = checkDance(after);
   const gone = goneFrom(script, told, after.script, findings);
-  const before = new Map<string, number>();
-  for (const { code } of checkDance(danceWithPlan(script))) count(before, code);
+  const known = new Map<string, number>();
+  for (const { code } of before) count(known, code);
   const comes = findings.filter(
-    ({ code, severity, waitsFor }) => severity !== 'remark' && !waitsFor && !take(before, code),
+    ({ code, severity, waitsFor }) => severity !== 'remark' && !waitsFor && !take(known, code),
   ).length;
   const line = after.script.lines[changedLines(script.text, text).from];
   const danced = line && findDancedLine(after, line.index);
