@@ -114,9 +114,9 @@ function readingsOf(calls: readonly Call[]): Reading[] {
       [...before],
       before.size * COST.styling,
     );
-  // `bring the left foot in and tap`: the foot comes in without its weight.
+  // `bring the left foot in and tap`, `bring it to touch`: the foot comes in without its weight.
   const brought = new Set(
-    calls.filter(({ figure }, index) => figure?.manners.has('comesIn') && isOnlyGesture(calls[index + 1])),
+    calls.filter(({ figure, foot }, index) => figure?.manners.has('comesIn') && isOnlyGesture(calls[index + 1], foot)),
   );
   if (brought.size > 0)
     without(
@@ -148,11 +148,11 @@ function readingsOf(calls: readonly Call[]): Reading[] {
   return readings;
 }
 
-const isOnlyGesture = (call: Call | undefined): boolean =>
-  call?.joined === true &&
+const isOnlyGesture = (call: Call | undefined, foot: Call['foot']): boolean =>
+  (call?.joined === true || call?.breath === true) &&
   call.figure?.family === 'single' &&
   call.figure.forms[0].steps[0].effect === 'none' &&
-  !call.foot;
+  (!call.foot || call.foot === foot);
 
 const withPlacesBehind = (calls: readonly Call[]): readonly Call[] =>
   calls.flatMap((call, index) => {
