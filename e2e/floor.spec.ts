@@ -49,6 +49,17 @@ test('a line chosen there is the line of the script; a wall and the whole dance 
   await expect(looked(page)).toContainText('to the left');
 });
 
+test('the floor stays where it is, however long the words are that are called', async ({ page }) => {
+  await openFloor(page, 'Weathervane');
+  await looked(page).getByRole('button', { name: 'Wall', exact: true }).click();
+  const heights = new Set<number>();
+  for (let count = 0; count < 32; count++) {
+    heights.add((await stage(page).boundingBox())?.height ?? 0);
+    await page.keyboard.press('ArrowRight');
+  }
+  expect(heights.size).toBe(1);
+});
+
 test('it moves at the tempo of the dance, over and over; with less motion it goes by steps', async ({ page }) => {
   await openFloor(page, 'Slipway Stroll');
   const soles = stage(page).locator('#dancer path');

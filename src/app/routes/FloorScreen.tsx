@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, chakra, Flex, type HTMLChakraProps } from '@chakra-ui/react';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { FLOOR_SCOPES, hallOf, STEP_METRES, tempoOf, viewFloor, type FloorScope, type FloorView } from '../../core';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
@@ -178,18 +178,42 @@ function NowAndNext({ view, player }: { view: FloorView; player: Player }) {
   const at = calls.findLastIndex(({ time }) => time <= player.time);
   const [now, next] = [calls[Math.max(at, 0)], calls[Math.max(at, 0) + 1]];
   const count = counts.findLast(({ time }) => time <= player.time);
+  const names = calls.map(({ counts: own, words }) => `${own} ${words}`);
   return (
-    <Flex align="baseline" gap="1rem" padding="0.5rem 1rem 0.35rem" css={{ [NARROW]: { flexWrap: 'wrap', rowGap: 0 } }}>
+    <Flex align="baseline" gap="1rem" padding="0.5rem 1rem 0.35rem">
       <chakra.b fontSize="clamp(1.6rem, 4vw, 3rem)" lineHeight="1" minWidth="1.4em" fontVariantNumeric="tabular-nums">
         {count?.label}
       </chakra.b>
-      <chakra.span fontSize="clamp(1.1rem, 2.4vw, 2rem)" fontWeight="700" lineHeight="1.2" flex="1" minWidth="0">
-        {now?.words}
-      </chakra.span>
-      <chakra.span fontSize="clamp(0.95rem, 1.6vw, 1.3rem)" color="quiet" textAlign="right" maxWidth="40%">
-        {next && `${t('then')} ${next.counts} ${next.words}`}
-      </chakra.span>
+      <Flex flex="1" minWidth="0" align="baseline" gap="1rem" css={{ [NARROW]: { flexWrap: 'wrap', rowGap: 0 } }}>
+        <Steady among={names} fontSize="clamp(1.1rem, 2.4vw, 2rem)" fontWeight="700" lineHeight="1.2" flex="1">
+          {now?.words}
+        </Steady>
+        <Steady
+          among={names.map((name) => thenWords(name))}
+          fontSize="clamp(0.95rem, 1.6vw, 1.3rem)"
+          color="quiet"
+          textAlign="right"
+          maxWidth="40%"
+        >
+          {next && thenWords(`${next.counts} ${next.words}`)}
+        </Steady>
+      </Flex>
     </Flex>
+  );
+}
+
+const thenWords = (words: string): string => `${t('then')} ${words}`;
+
+/** Words that change while the feet move: as high from the start as the longest of them, so that the floor below stays where it is. */
+function Steady({ among, children, ...style }: { among: readonly string[] } & HTMLChakraProps<'div'>) {
+  const longest = among.reduce((long, words) => (words.length > long.length ? words : long), '');
+  return (
+    <chakra.div display="grid" minWidth="0" {...style}>
+      <chakra.span gridArea="1 / 1" visibility="hidden" aria-hidden>
+        {longest}
+      </chakra.span>
+      <chakra.span gridArea="1 / 1">{children}</chakra.span>
+    </chakra.div>
   );
 }
 
