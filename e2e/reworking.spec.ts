@@ -49,12 +49,8 @@ test('sections change places by key and by dragging in the outline', async ({ pa
   await expect(heading).toHaveText(first ?? '');
   const grip = outline.getByRole('button', { name: 'Move section 1' });
   const target = outline.getByRole('button', { name: 'Move section 2' });
-  const [from, to] = [await grip.boundingBox(), await target.boundingBox()];
-  if (!from || !to) throw new Error('The outline has no grips.');
-  await page.mouse.move(from.x + 6, from.y + 6);
-  await page.mouse.down();
-  await page.mouse.move(to.x + 6, to.y + 16, { steps: 8 });
-  await page.mouse.up();
+  // Waits until both stand still: the outline is drawn anew after the undo.
+  await grip.dragTo(target, { sourcePosition: { x: 6, y: 6 }, targetPosition: { x: 6, y: 16 }, steps: 8 });
   await expect(heading).not.toHaveText(first ?? '');
 });
 
