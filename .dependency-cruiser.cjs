@@ -11,6 +11,7 @@ const CHAIN = [
   'rewriting',
   'walls',
   'floor',
+  'music',
   'checking',
   'solving',
   'views',

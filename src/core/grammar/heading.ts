@@ -6,7 +6,7 @@ import { lex, type Token } from './lexer';
 import { matchAt, pattern } from './pattern';
 
 export interface Heading {
-  readonly kind: 'section' | 'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan';
+  readonly kind: 'section' | 'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan' | 'song';
   readonly number?: number;
   /** The name of a part, tag or option; `A`, `lamp`. */
   readonly name: string;
@@ -98,7 +98,7 @@ export const titleAfter = (text: string): string =>
     .replace(/^[\s:.,=–—-]+/, '')
     .trim();
 
-const KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan'] as const;
+const KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan', 'song'] as const;
 
 /** The kind that the first word names; none for several of them, or for what a sentence says of them. */
 const kindNamed = (token: Token | undefined): (typeof KINDS)[number] | undefined =>
@@ -125,9 +125,12 @@ function readOther(
   // Unmarked, "tag after wall 2: hold" inside a section is a sentence; "PART A" or "Tag" alone is a heading.
   if (!marked && !/^(?:$|["“(]|[A-Z0-9]$|[A-Z]\b\s*[:(-])/.test(rest)) return undefined;
   if (!marked && kind === 'figure' && insideSection) return undefined;
-  const quoted = /["“”„]([^"“”„]+)["“”„]/.exec(rest)?.[1];
-  return { kind, name: quoted ?? nameIn(withoutLength(rest)), title: titleAfter(rest), ...statedCounts(rest) };
+  // `Song: ...` at the head of a sheet is a fact.
+  if (kind === 'song') return marked ? { kind, name: quotedIn(rest) ?? titleAfter(rest), title: '' } : undefined;
+  return { kind, name: quotedIn(rest) ?? nameIn(withoutLength(rest)), title: titleAfter(rest), ...statedCounts(rest) };
 }
+
+const quotedIn = (words: string): string | undefined => /["“”„]([^"“”„]+)["“”„]/.exec(words)?.[1];
 
 /** `lamp after wall 2`: where it is danced is no part of its name. */
 function nameIn(rest: string): string {

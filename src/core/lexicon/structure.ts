@@ -17,6 +17,7 @@ const ROWS = [
   ['option', { en: 'option', de: 'option', fr: 'option', nl: 'optie' }],
   ['figure', { en: 'figure', de: 'figur', nl: 'figuur' }],
   ['plan', { en: 'plan', de: 'plan', nl: 'plan' }],
+  ['song', { en: 'song', de: 'lied', fr: 'chanson morceau', nl: 'lied nummer' }],
   ['order', { en: 'order sequence phrasing', de: 'reihenfolge ablauf', fr: 'ordre', nl: 'volgorde' }],
 
   ['wall', { en: 'wall walls w', de: 'wand wände wänden runde runden', fr: 'mur murs', nl: 'muur muren' }],

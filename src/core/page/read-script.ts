@@ -129,6 +129,9 @@ class ScriptReader {
     if (trimmed.length > LONGEST_LINE) return push('text');
     if (/^#(?!#)/.test(trimmed) && this.titleLine === undefined)
       return this.takeTitle(trimmed.replace(/^#\s*/, ''), push);
+    // `bridge: 16` is a phrase there, and no heading.
+    if (this.blocks.block?.kind === 'song' && !/^#{2,}/.test(trimmed))
+      return push(trimmed.startsWith('>') ? 'note' : 'song');
     const heading = this.headingOf(index, trimmed);
     if (heading) return this.takeHeading(heading, index, push);
     if (this.takeHeadedStep(index, text, push)) return;

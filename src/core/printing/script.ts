@@ -50,6 +50,7 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
       // With headings of our own the sheet is read in our own manner: a remark says so then.
       return line.section && !isMarked(script.text) ? `> ${line.text.trim()}` : line.text.trimEnd();
     case 'figure':
+    case 'song':
       return line.text.trimEnd();
   }
 }
@@ -172,6 +173,7 @@ function printBlock(
   if (kind === 'figure') return `${heading.words.figure} ${words.replace(/^\p{L}+\s*/u, '')}`;
   const stretch = kind === 'option' ? readStretch(words) : undefined;
   const stated = counts !== undefined ? ` (${heading.counts(counts)})` : '';
+  if (kind === 'song') return `${heading.words.song}${name ? ` "${name}"` : ''}`;
   const named = name && kind !== 'plan' ? ` ${kind === 'part' && !words.includes('"') ? name : nameWords(name)}` : '';
   return `${heading.words[kind]}${named}${stretch ? `${colon} ${stretchWords(stretch, tongue)}` : ''}${stated}`;
 }

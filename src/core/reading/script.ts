@@ -17,6 +17,7 @@ export const LINE_KINDS = [
   'option',
   'plan',
   'figure',
+  'song',
   'text',
 ] as const;
 export type LineKind = (typeof LINE_KINDS)[number];
@@ -47,7 +48,7 @@ export interface SectionText {
 }
 
 /** @public */
-export const BLOCK_KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan'] as const;
+export const BLOCK_KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan', 'song'] as const;
 export type BlockKind = (typeof BLOCK_KINDS)[number];
 
 export interface BlockText {

@@ -9,6 +9,7 @@ import { CIRCLE, hourOfFacing, type Turn } from '../model/turns';
 import { printCalls } from '../printing/calls';
 import { wallsOf, wallTable } from '../walls/table';
 import type { Wall } from '../walls/wall';
+import { layUnder } from '../music/laid';
 import { lineWords } from './explain';
 
 const inCircles = (turn: Turn): number => turn / CIRCLE;
@@ -32,6 +33,7 @@ export function reportDance(dance: Dance, findings: readonly Finding[], walls = 
     tags: dance.tags.map(reportBlock),
     walls: wallTable(dance, walls).map(reportWall),
     floor: reportFloor(dance),
+    ...reportSong(dance),
     findings: findings.map((finding) => reportFinding(dance.script.text, finding)),
   };
 }
@@ -67,6 +69,34 @@ function reportFloor({ parts }: Dance) {
     ...(parts.length > 1 && {
       perPart: parts.map(({ block }, index) => ({ part: block.name, ...reportMeasure(whole[index]) })),
     }),
+  };
+}
+
+const seconds = (value: number | undefined) => (value === undefined ? {} : { seconds: Math.round(value * 10) / 10 });
+
+/** Nothing where the script has no song. Counts from the first step; `out` after the phrase positive, before it negative. */
+function reportSong(dance: Dance) {
+  const laid = layUnder(dance);
+  if (!laid) return {};
+  const { song, phrases, walls, end, left, wallSeconds } = laid;
+  return {
+    song: {
+      title: song.title,
+      tempo: song.tempo || null,
+      intro: song.intro ?? null,
+      counts: song.counts,
+      ...seconds(laid.seconds),
+      ...(wallSeconds !== undefined && { wallSeconds: Math.round(wallSeconds * 10) / 10 }),
+      phrases: phrases.map(({ label, kind, start, counts, place }) => ({ label, kind, start, counts, ...place })),
+      walls: walls.map(({ wall, start, phrase, out }) => ({
+        wall: wall.number,
+        start,
+        phrase: phrase.label,
+        out,
+      })),
+      end: end ? { wall: end.wall, count: end.count, facing: hourOfFacing(end.facing), free: end.free ?? null } : null,
+      left,
+    },
   };
 }
 

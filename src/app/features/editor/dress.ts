@@ -25,6 +25,7 @@ const LINE_CLASSES: Readonly<Record<ScriptLine['kind'], string>> = {
   option: 'option',
   plan: 'words',
   figure: 'words',
+  song: 'words',
   text: 'words',
 };
 

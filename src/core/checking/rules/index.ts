@@ -4,6 +4,8 @@ import { legsTangled } from './legs-tangled';
 import { reachFar } from './reach-far';
 import { bigStepBack } from './big-step-back';
 import { hallSmall } from './hall-small';
+import { songUnread } from './song-unread';
+import { wallOffPhrase } from './wall-off-phrase';
 import type { Rule } from '../rule';
 import { copiedTooMuch } from './copied-too-much';
 import { copiedFoot } from './copied-foot';
@@ -158,4 +160,6 @@ export const RULES: readonly Rule[] = [
   reachFar,
   bigStepBack,
   hallSmall,
+  songUnread,
+  wallOffPhrase,
 ];

@@ -116,7 +116,7 @@ export const de: Tongue = {
     section: (number) => `Abschnitt ${number}`,
     copy: (of, isMirrored) => `Abschnitt ${of}${isMirrored ? ' gespiegelt' : ''}`,
     counts: (counts) => `${counts} Counts`,
-    words: { part: 'Teil', tag: 'Tag', option: 'Option', ending: 'Ende', figure: 'Figur', plan: 'Plan' },
+    words: { part: 'Teil', tag: 'Tag', option: 'Option', ending: 'Ende', figure: 'Figur', plan: 'Plan', song: 'Lied' },
     to: 'bis',
     count: 'Count',
   },

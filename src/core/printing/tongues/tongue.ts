@@ -70,7 +70,7 @@ export interface Tongue {
     readonly section: (number: number) => string;
     readonly copy: (of: number, isMirrored: boolean) => string;
     readonly counts: (counts: number) => string;
-    readonly words: Readonly<Record<'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan', string>>;
+    readonly words: Readonly<Record<'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan' | 'song', string>>;
     readonly to: string;
     readonly count: string;
   };

@@ -1,0 +1,145 @@
+/** A song laid over the walls of a dance: where every phrase falls, which walls begin with one, where the music ends. */
+import type { Dance } from '../dancing/dance';
+import { stateAt } from '../dancing/places';
+import { isFoot, otherFoot, type Foot } from '../model/feet';
+import { TICKS_A_COUNT } from '../model/ticks';
+import { facingAfter, type Facing } from '../model/turns';
+import { MOST_WALLS, type Wall } from '../walls/wall';
+import { wallsOf, wallTable } from '../walls/table';
+import { secondsAt, songOf, type Phrase, type Song } from './song';
+
+/** A phrase and where the dance is when it begins. */
+export interface LaidPhrase extends Phrase {
+  /** Undefined where the dance is over by then. */
+  readonly place?: { readonly wall: number; readonly count: number };
+}
+
+/** A wall, and how it stands to the phrases. */
+export interface LaidWall {
+  readonly wall: Wall;
+  /** Counts from the first step. */
+  readonly start: number;
+  readonly counts: number;
+  /** The phrase of which a line begins next to its start. */
+  readonly phrase: Phrase;
+  /** Counts that it begins after that line; negative before it, 0 with it. */
+  readonly out: number;
+}
+
+/** Where the dancers stand as the music ends. */
+export interface SongEnd {
+  readonly wall: number;
+  readonly count: number;
+  readonly facing: Facing;
+  readonly free?: Foot;
+  /** It is the last count of that wall. */
+  readonly whole: boolean;
+}
+
+export interface LaidSong {
+  readonly song: Song;
+  readonly phrases: readonly LaidPhrase[];
+  readonly walls: readonly LaidWall[];
+  readonly end?: SongEnd;
+  /** Counts of music left when the dance is over. */
+  readonly left: number;
+  /** Of one whole wall and from the first step to the end of the song. */
+  readonly wallSeconds?: number;
+  readonly seconds?: number;
+}
+
+/** Undefined where the script has no song, or nothing to lay it over. */
+export function layUnder(dance: Dance): LaidSong | undefined {
+  const song = songOf(dance.script);
+  if (!song || song.counts === 0 || dance.parts.every(({ moments }) => moments.length === 0)) return undefined;
+  const all = linesOfSong(song, Math.min(LINE, dance.parts[0].counts || LINE));
+  // A gap is what parts phrases: no wall is meant to begin with it.
+  const phrased = all.filter(({ phrase }) => phrase.kind !== 'gap');
+  const lines = phrased.length > 0 ? phrased : all;
+  const walls = wallsUntil(dance, song.counts).map((wall) => layWall(wall, lines));
+  const last = walls.findLast(({ start }) => start < song.counts);
+  const end = last && endIn(last, song.counts);
+  const danced = walls.reduce((sum, { counts }) => sum + counts, 0);
+  // Parts are danced in an order of their own: no wall is like the others.
+  const whole = dance.parts.length === 1 ? secondsAt({ ...song, changes: [] }, dance.parts[0].counts) : undefined;
+  const seconds = secondsAt(song, song.counts);
+  return {
+    song,
+    phrases: song.phrases.map((phrase) => layPhrase(phrase, walls)),
+    walls: walls.filter(({ start }) => start < song.counts),
+    ...(end && { end }),
+    left: Math.max(0, song.counts - danced),
+    ...(whole !== undefined && { wallSeconds: whole }),
+    ...(seconds !== undefined && { seconds }),
+  };
+}
+
+/** Walls from the first on until the music ends, or the dance. */
+function wallsUntil(dance: Dance, counts: number): readonly Wall[] {
+  let { walls } = wallsOf(dance);
+  while (walls.length > 0 && walls.length < MOST_WALLS && walls[walls.length - 1].last < counts) {
+    const more = wallTable(dance, walls.length * 2);
+    if (more.length <= walls.length) break;
+    walls = more;
+  }
+  return walls;
+}
+
+/** Long phrases are heard in lines of 32: a wall may begin with any of them, a short dance with every one of its own length. */
+const LINE = 32;
+
+export interface SongLine {
+  readonly phrase: Phrase;
+  /** Counts from the first step. */
+  readonly start: number;
+  readonly counts: number;
+}
+
+/** `most`: counts of a line at most. */
+export function linesOfSong({ phrases }: Song, most = LINE): SongLine[] {
+  return phrases.flatMap((phrase) =>
+    Array.from({ length: Math.ceil(phrase.counts / most) }, (_, index) => ({
+      phrase,
+      start: phrase.start + index * most,
+      counts: Math.min(most, phrase.counts - index * most),
+    })),
+  );
+}
+
+function layWall(wall: Wall, lines: readonly SongLine[]): LaidWall {
+  const start = wall.first - 1;
+  const far = (line: SongLine): number => Math.abs(line.start - start);
+  const nearest = lines.reduce((best, line) => (far(line) < far(best) ? line : best), lines[0]);
+  return { wall, start, counts: wall.last - start, phrase: nearest.phrase, out: start - nearest.start };
+}
+
+function layPhrase(phrase: Phrase, walls: readonly LaidWall[]): LaidPhrase {
+  const found = walls.find(({ start, counts }) => start <= phrase.start && phrase.start < start + counts);
+  return found
+    ? { ...phrase, place: { wall: found.wall.number, count: phrase.start - found.start + 1 } }
+    : phrase;
+} // prettier-ignore
+
+/** The state after the last count that is still music, tags danced as they stand in the wall. */
+function endIn({ wall, start, counts }: LaidWall, end: number): SongEnd | undefined {
+  const danced = Math.min(end - start, counts);
+  let left = danced * TICKS_A_COUNT;
+  for (const piece of wall.pieces) {
+    const { block, from, to, ticks, shift } = piece;
+    if (left > ticks) {
+      left -= ticks;
+      continue;
+    }
+    const begins = Math.floor((block.moments[from]?.time ?? 0) / TICKS_A_COUNT) * TICKS_A_COUNT;
+    const until = block.moments.findIndex(({ time }, index) => index >= from && time >= begins + left);
+    const state = stateAt(block, until < 0 || until > to ? to : until);
+    return {
+      wall: wall.number,
+      count: danced,
+      facing: facingAfter(state.facing, shift),
+      ...(isFoot(state.weight) && { free: otherFoot(state.weight) }),
+      whole: danced === counts,
+    };
+  }
+  return undefined;
+}

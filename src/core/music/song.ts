@@ -1,0 +1,186 @@
+/**
+ * The song under the dance: a map of its phrases in counts, as the lines below `## Song` write it. Count 0 is the dance's first step, the
+ * intro lies before it. Counts are the dance's; what a count is of the beat is said by "counted".
+ */
+import { plainLetters } from '../lexicon/letters';
+import { PHRASE_WORDS, SONG_WORDS, type PhraseKind } from '../lexicon/song';
+import type { Script, ScriptLine } from '../reading/script';
+import { tempoOf } from '../reading/tempo';
+
+export interface Phrase {
+  /** As it is written: `verse 1`. */
+  readonly label: string;
+  readonly kind: PhraseKind;
+  /** Counts from the first step at which it begins; a pause inside it makes it longer. */
+  readonly start: number;
+  readonly counts: number;
+  /** Script line. */
+  readonly line: number;
+}
+
+/** Beats that fail: the music stands still for so many counts. */
+export interface Pause {
+  readonly counts: number;
+  /** Counts from the first step. */
+  readonly after: number;
+}
+
+export interface TempoChange {
+  readonly after: number;
+  /** Beats a minute. */
+  readonly tempo: number;
+}
+
+export interface Song {
+  readonly title: string;
+  /** Beats a minute at its beginning; 0 where nobody says. */
+  readonly tempo: number;
+  readonly changes: readonly TempoChange[];
+  /** Beats of a count: 2 where it is counted at half the tempo. */
+  readonly beats: number;
+  /** Counts before the first step; undefined where neither the song nor the head says. */
+  readonly intro?: number;
+  readonly phrases: readonly Phrase[];
+  readonly pauses: readonly Pause[];
+  /** From the first step to its end. */
+  readonly counts: number;
+  /** Lines that say nothing anybody understands. */
+  readonly unread: readonly ScriptLine[];
+  readonly headingLine: number;
+}
+
+/** What one piece of a line says. @public */
+export type SongItem =
+  | { readonly kind: 'phrase'; readonly label: string; readonly phrase: PhraseKind; readonly counts: number; readonly times: number }
+  | { readonly kind: 'pause'; readonly counts: number; readonly after: number | undefined }
+  | { readonly kind: 'tempo'; readonly tempo: number; readonly after: number | undefined }
+  | { readonly kind: 'counted'; readonly beats: number }; // prettier-ignore
+
+/** Longer songs are none. */
+const MOST_COUNTS = 4000;
+const MOST_PHRASES = 200;
+const EIGHTS = new Set([4, 6, 8]);
+/** `4 x 8` is four eights, `32 x 2` a phrase twice. */
+const MOST_EIGHTS = 16;
+
+/** A line below `## Song`; empty where a piece of it says nothing that is known. */
+export function readSongLine(line: string): readonly SongItem[] {
+  const items = line
+    .split(/[,;]/)
+    .map((piece) => piece.trim())
+    .filter(Boolean)
+    .map(readPiece);
+  return items.every((item) => item !== undefined) ? items : [];
+}
+
+function readPiece(piece: string): SongItem | undefined {
+  const { pause, after, tempo, half, double } = SONG_WORDS;
+  const numbers = piece.match(/\d+(?:[.,]\d+)?/g)?.map((number) => Number(number.replace(',', '.'))) ?? [];
+  const place = after.test(piece) ? numbers[numbers.length - 1] : undefined;
+  if (pause.test(piece) && numbers.length === (place === undefined ? 1 : 2))
+    return { kind: 'pause', counts: numbers[0], after: place };
+  if (tempo.test(piece) && numbers.length === (place === undefined ? 1 : 2))
+    return numbers[0] >= 20 && numbers[0] <= 400 ? { kind: 'tempo', tempo: numbers[0], after: place } : undefined;
+  if (numbers.length === 0 && half.test(piece)) return { kind: 'counted', beats: 2 };
+  if (numbers.length === 0 && double.test(piece)) return { kind: 'counted', beats: 0.5 };
+  return readPhrase(piece);
+}
+
+/** `verse 1: 32`; `chorus 32 counts`, `verse 2 32`; `32 chorus`. Behind the counts how often: `bridge: 4 x 8`, `verse: 32 x2`. */
+const FORMS = [
+  /^(?<label>\p{L}[^:=]*?)\s*[:=]\s*(?<counts>\d{1,4})(?<rest>.*)$/u,
+  /^(?<label>\p{L}[\p{L}\s'’-]*?(?:\s+\d{1,2}(?=\s+\d))?)\s+(?<counts>\d{1,4})(?<rest>.*)$/u,
+  /^(?<counts>\d{1,4})(?<rest>\s*[x×]\s*\d{1,2})?\s+(?<label>\p{L}.*)$/u,
+];
+const TIMES = /^\s*[x×]\s*(\d{1,2})\b/i;
+
+function readPhrase(piece: string): SongItem | undefined {
+  const match = FORMS.map((form) => form.exec(piece)).find((found) => found !== null);
+  if (!match?.groups) return undefined;
+  const { label, counts, rest = '' } = match.groups;
+  const by = TIMES.exec(rest)?.[1];
+  const left = rest.replace(TIMES, '').replace(SONG_WORDS.count, '').trim();
+  const words = label.replace(SONG_WORDS.count, '').trim();
+  if (left !== '' || words === '') return undefined;
+  const isEights = by !== undefined && EIGHTS.has(Number(by)) && Number(counts) <= MOST_EIGHTS;
+  const length = isEights ? Number(counts) * Number(by) : Number(counts);
+  const times = by !== undefined && !isEights ? Number(by) : 1;
+  return length * times > 0 && length * times <= MOST_COUNTS
+    ? { kind: 'phrase', label: words, phrase: kindOf(words), counts: length, times }
+    : undefined;
+}
+
+const kindOf = (label: string): PhraseKind =>
+  plainLetters(label).split(/[^\p{L}]+/u).flatMap((word) => PHRASE_WORDS.get(word) ?? [])[0] ?? 'other'; // prettier-ignore
+
+/** The song of a script; undefined where it has no `## Song`. */
+export function songOf({ blocks, lines, header }: Script): Song | undefined {
+  const block = blocks.find(({ kind }) => kind === 'song');
+  if (block?.headingLine === undefined) return undefined;
+  const end = lines.find((line) => line.index > (block.headingLine ?? 0) && line.kind === 'heading')?.index;
+  const own = lines.slice(block.headingLine + 1, end).filter(({ kind }) => kind === 'song');
+  const read = own.map((line) => ({ line, items: readSongLine(line.text) }));
+  const items = read.flatMap(({ line, items: all }) => all.map((item) => ({ item, line: line.index })));
+  const laid = layPhrases(items);
+  const tempi = items.flatMap(({ item }) => (item.kind === 'tempo' ? [item] : []));
+  const fact = header.entries.find(({ key }) => key === 'intro')?.value;
+  const intro = laid.intro ?? (fact && /\d+/.test(fact) ? Number(/\d+/.exec(fact)?.[0]) : undefined);
+  return {
+    title: block.name,
+    tempo: tempi.find(({ after }) => after === undefined)?.tempo ?? tempoOf(header),
+    changes: tempi.flatMap(({ tempo, after }) => (after === undefined ? [] : [{ tempo, after }])),
+    beats: items.flatMap(({ item }) => (item.kind === 'counted' ? [item.beats] : []))[0] ?? 1,
+    ...(intro !== undefined && { intro }),
+    phrases: laid.phrases,
+    pauses: laid.pauses,
+    counts: laid.counts,
+    unread: read.filter(({ items: all }) => all.length === 0).map(({ line }) => line),
+    headingLine: block.headingLine,
+  };
+}
+
+/** Phrases one behind the other; a pause stands where it says, or where it is written. */
+function layPhrases(items: readonly { readonly item: SongItem; readonly line: number }[]) {
+  const phrases: Phrase[] = [];
+  const written: Pause[] = [];
+  let intro: number | undefined;
+  let at = 0;
+  for (const { item, line } of items) {
+    if (item.kind === 'pause') written.push({ counts: item.counts, after: item.after ?? at });
+    if (item.kind !== 'phrase') continue;
+    // Before the first step; what is called so later in the song is danced.
+    if (item.phrase === 'intro' && phrases.length === 0) {
+      intro = (intro ?? 0) + item.counts * item.times;
+      continue;
+    }
+    for (let time = 0; time < item.times && phrases.length < MOST_PHRASES; time++) {
+      phrases.push({ label: item.label, kind: item.phrase, start: at, counts: item.counts, line });
+      at += item.counts;
+    }
+  }
+  // Places of pauses are running counts, those of earlier pauses among them.
+  const pauses = written.toSorted((one, other) => one.after - other.after);
+  const paused = pauses.reduce((laid, pause) => laid.map((phrase) => pausedBy(phrase, pause)), phrases);
+  const last = paused[paused.length - 1];
+  return { phrases: paused, pauses, intro, counts: last ? last.start + last.counts : 0 };
+}
+
+function pausedBy(phrase: Phrase, { counts, after }: Pause): Phrase {
+  if (phrase.start >= after) return { ...phrase, start: phrase.start + counts };
+  return phrase.start + phrase.counts > after ? { ...phrase, counts: phrase.counts + counts } : phrase;
+}
+
+/** Seconds from the first step to a count; undefined where there is no tempo. */
+export function secondsAt({ tempo, changes, beats }: Song, count: number): number | undefined {
+  if (tempo === 0) return undefined;
+  let seconds = 0;
+  let from = 0;
+  let now = tempo;
+  for (const change of [...changes.toSorted((a, b) => a.after - b.after), { after: Infinity, tempo }]) {
+    const to = Math.min(Math.max(change.after, from), count);
+    seconds += ((to - from) * beats * 60) / now;
+    from = to;
+    now = change.tempo;
+  }
+  return seconds;
+}
