@@ -86,27 +86,23 @@ function readPiece(piece: string): SongItem | undefined {
   return readPhrase(piece);
 }
 
-/** `verse 1: 32`; `chorus 32 counts`, `verse 2 32`; `32 chorus`. Behind the counts how often: `bridge: 4 x 8`, `verse: 32 x2`. */
-const FORMS = [
-  /^(?<label>\p{L}[^:=]*?)\s*[:=]\s*(?<counts>\d{1,4})(?<rest>.*)$/u,
-  /^(?<label>\p{L}[\p{L}\s'’-]*?(?:\s+\d{1,2}(?=\s+\d))?)\s+(?<counts>\d{1,4})(?<rest>.*)$/u,
-  /^(?<counts>\d{1,4})(?<rest>\s*[x×]\s*\d{1,2})?\s+(?<label>\p{L}.*)$/u,
-];
-const TIMES = /^\s*[x×]\s*(\d{1,2})\b/i;
-
+/** `verse 1: 32`, `chorus 32 counts`, `verse 2 32`, `32 chorus`. Behind the counts how often: `bridge: 4 x 8`, `verse: 32 x2`. */
 function readPhrase(piece: string): SongItem | undefined {
-  const match = FORMS.map((form) => form.exec(piece)).find((found) => found !== null);
-  if (!match?.groups) return undefined;
-  const { label, counts, rest = '' } = match.groups;
-  const by = TIMES.exec(rest)?.[1];
-  const left = rest.replace(TIMES, '').replace(SONG_WORDS.count, '').trim();
-  const words = label.replace(SONG_WORDS.count, '').trim();
-  if (left !== '' || words === '') return undefined;
-  const isEights = by !== undefined && EIGHTS.has(Number(by)) && Number(counts) <= MOST_EIGHTS;
-  const length = isEights ? Number(counts) * Number(by) : Number(counts);
-  const times = by !== undefined && !isEights ? Number(by) : 1;
+  const words = piece
+    .replace(/[:=]/g, ' ')
+    .replace(/(\d)\s*[x×]\s*(?=\d)/gi, '$1 x ')
+    .split(/\s+/)
+    .filter((word) => word !== '' && !SONG_WORDS.count.test(word));
+  const isAhead = /^\d/.test(words[0] ?? '');
+  const numbers = isAhead ? words.splice(0, words[1] === 'x' ? 3 : 1) : words.splice(words.at(-2) === 'x' ? -3 : -1);
+  const [counts, , by = 1] = numbers.map(Number);
+  if (!Number.isInteger(counts) || !Number.isInteger(by) || !/^\p{L}/u.test(words[0] ?? '')) return undefined;
+  const isEights = EIGHTS.has(by) && counts <= MOST_EIGHTS;
+  const length = isEights ? counts * by : counts;
+  const times = isEights ? 1 : by;
+  const label = words.join(' ');
   return length * times > 0 && length * times <= MOST_COUNTS
-    ? { kind: 'phrase', label: words, phrase: kindOf(words), counts: length, times }
+    ? { kind: 'phrase', label, phrase: kindOf(label), counts: length, times }
     : undefined;
 }
 
