@@ -116,6 +116,13 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
       },
     ],
     [
+      'Music',
+      async (page) => {
+        await page.getByRole('link', { name: 'Music', exact: true }).click();
+        await expect(page.getByRole('list', { name: 'Phrases' })).toBeVisible();
+      },
+    ],
+    [
       'Walls',
       async (page) => {
         await page.getByRole('link', { name: 'Walls', exact: true }).click();

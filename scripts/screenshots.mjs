@@ -128,7 +128,15 @@ const SHOTS = [
       await page.getByRole('region', { name: 'What changed' }).waitFor();
     },
   },
-  { name: 'sheet-phone', size: PHONE, dance: 'Slipway Stroll', view: 'Sheet' },
+  {
+    name: 'music',
+    size: DESK,
+    dance: 'Low Tide Lanterns',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Music', exact: true }).click();
+      await page.getByRole('list', { name: 'Phrases' }).waitFor();
+    },
+  },
   {
     name: 'completion',
     size: DESK,

@@ -28,6 +28,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./routes/FloorScreen')).FloorScreen }),
           },
           {
+            path: 'music',
+            lazy: async () => ({ Component: (await import('./routes/MusicScreen')).MusicScreen }),
+          },
+          {
             path: 'revisions',
             lazy: async () => ({ Component: (await import('./routes/RevisionsScreen')).RevisionsScreen }),
           },

@@ -113,3 +113,5 @@ export type { FloorPath, FloorStep } from './floor/path';
 export { hallOf, STEP_METRES, type Hall } from './floor/hall';
 export { TICKS_A_COUNT } from './model/ticks';
 export { tempoOf } from './reading/tempo';
+export { viewMusic, type MusicRow, type MusicStrip, type MusicView } from './views/music';
+export { songEdit } from './rewriting/plan';

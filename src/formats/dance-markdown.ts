@@ -61,6 +61,7 @@ export function printDanceMarkdown({ script, view }: Study): string {
         break;
       case 'plan':
       case 'figure':
+      case 'song':
       case 'text':
         block(`- ${escape(text)}`);
         break;

@@ -87,6 +87,7 @@ function wallsUntil(dance: Dance, counts: number): readonly Wall[] {
 
 /** Long phrases are heard in lines of 32: a wall may begin with any of them, a short dance with every one of its own length. */
 const LINE = 32;
+const EIGHT = 8;
 
 export interface SongLine {
   readonly phrase: Phrase;
@@ -97,13 +98,15 @@ export interface SongLine {
 
 /** `most`: counts of a line at most. */
 export function linesOfSong({ phrases }: Song, most = LINE): SongLine[] {
-  return phrases.flatMap((phrase) =>
-    Array.from({ length: Math.ceil(phrase.counts / most) }, (_, index) => ({
+  return phrases.flatMap((phrase) => {
+    // Less than an eight more is no line of its own.
+    const last = Math.max(0, Math.floor((phrase.counts - EIGHT) / most));
+    return Array.from({ length: last + 1 }, (_, index) => ({
       phrase,
       start: phrase.start + index * most,
-      counts: Math.min(most, phrase.counts - index * most),
-    })),
-  );
+      counts: index === last ? phrase.counts - index * most : most,
+    }));
+  });
 }
 
 function layWall(wall: Wall, lines: readonly SongLine[]): LaidWall {

@@ -163,7 +163,7 @@ function layPhrases(items: readonly { readonly item: SongItem; readonly line: nu
 
 function pausedBy(phrase: Phrase, { counts, after }: Pause): Phrase {
   if (phrase.start >= after) return { ...phrase, start: phrase.start + counts };
-  return phrase.start + phrase.counts > after ? { ...phrase, counts: phrase.counts + counts } : phrase;
+  return phrase.start + phrase.counts >= after ? { ...phrase, counts: phrase.counts + counts } : phrase;
 }
 
 /** Seconds from the first step to a count; undefined where there is no tempo. */

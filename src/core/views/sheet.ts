@@ -217,7 +217,8 @@ function viewSheetLine(danced: DancedLine, language: Language, shown?: OnWall): 
 function othersOf(dance: Dance): Sheet['others'] {
   const { blocks, lines } = dance.script;
   return blocks.flatMap((block, index) => {
-    if (block.kind === 'part' || block.kind === 'tag' || block.headingLine === undefined) return [];
+    // Dancers need the intro and the tempo, not the map of the song.
+    if (['part', 'tag', 'song'].includes(block.kind) || block.headingLine === undefined) return [];
     const next = blocks[index + 1]?.headingLine ?? lines.length;
     const kept = block.kind === 'plan' ? unreadPlan(dance) : undefined;
     const own = lines

@@ -125,6 +125,7 @@ function Bar({ slot, search, onKeys }: BarProps) {
             </BarLink>
             <BarLink to={`/dance/${slot.id}/walls${search}`}>{t('Walls')}</BarLink>
             <BarLink to={`/dance/${slot.id}/floor${search}`}>{t('Floor')}</BarLink>
+            <BarLink to={`/dance/${slot.id}/music${search}`}>{t('Music')}</BarLink>
             {/* The whole sheet, whichever wall was looked at: a handout for one wall is chosen there. */}
             <BarLink to={`/dance/${slot.id}/sheet`}>{t('Sheet')}</BarLink>
             <BarLink to={`/dance/${slot.id}/revisions`}>{t('Revisions')}</BarLink>
@@ -185,6 +186,7 @@ function BarLink({ to, end, children }: { to: string; end?: boolean; children: s
           display: 'flex',
           alignItems: 'center',
           paddingInline: '0.75rem',
+          [MEDIUM]: { paddingInline: '0.5rem' },
           [PHONE]: { paddingInline: '0.45rem' },
           color: 'barQuiet',
           textDecoration: 'none',

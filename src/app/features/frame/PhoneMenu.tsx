@@ -6,6 +6,7 @@ const VIEWS: readonly (readonly [path: string, name: string])[] = [
   ['', 'Script'],
   ['/walls', 'Walls'],
   ['/floor', 'Floor'],
+  ['/music', 'Music'],
   ['/sheet', 'Sheet'],
   ['/revisions', 'Revisions'],
 ];
