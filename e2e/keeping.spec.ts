@@ -86,6 +86,8 @@ test.describe('without a network', () => {
     await page.goto('/');
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     await page.reload();
+    // What that visit still fetches is not cut off in the middle.
+    await page.waitForLoadState('networkidle');
     await page.context().setOffline(true);
     await page.reload();
     await page.getByRole('link', { name: 'Tar and Oakum', exact: true }).click();

@@ -39,6 +39,19 @@ test('a map is started, typed beside the rows, undone, and stands in the script'
   await expect.poll(() => scriptText(page)).not.toContain('bridge');
 });
 
+test('plans that fit are found in the worker, taken with a press, undone by key', async ({ page }) => {
+  await openMusic(page, 'Slipway Stroll');
+  const plans = page.getByRole('region', { name: 'Plans that fit' });
+  await expect(plans).toContainText('as it stands');
+  await map(page).fill('verse 1: 32\ngap: 4\nchorus: 32\nverse 2: 32\ngap: 4\nchorus: 32');
+  await expect(told(page)).toContainText('1 of 5 walls begin');
+  await plans.getByRole('button', { name: /^Take walls 1, 3: tag: hold 4 counts/ }).click();
+  await expect(told(page)).toContainText('4 of 4 walls begin with a phrase');
+  await expect(page.getByText('2 tags')).toBeVisible();
+  await page.locator('body').press('Control+z');
+  await expect(told(page)).toContainText('1 of 5 walls begin');
+});
+
 test('on a phone the rows stand under one another and nothing is wider than the screen', async ({ page }) => {
   await openMusic(page, 'Slipway Stroll');
   await page.setViewportSize({ width: 390, height: 844 });

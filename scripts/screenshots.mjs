@@ -134,7 +134,7 @@ const SHOTS = [
     dance: 'Low Tide Lanterns',
     then: async (page) => {
       await page.getByRole('link', { name: 'Music', exact: true }).click();
-      await page.getByRole('list', { name: 'Phrases' }).waitFor();
+      await page.getByRole('button', { name: /^Take walls?/ }).first().waitFor();
     },
   },
   {

@@ -115,3 +115,4 @@ export { TICKS_A_COUNT } from './model/ticks';
 export { tempoOf } from './reading/tempo';
 export { viewMusic, type MusicRow, type MusicStrip, type MusicView } from './views/music';
 export { songEdit } from './rewriting/plan';
+export { fitSong, type SongFit } from './solving/fit-song';

@@ -17,6 +17,7 @@ import {
   closeDance,
   endingsAt,
   fillAt,
+  fitSong,
   goOnAt,
   keyOf,
   mendings,
@@ -28,6 +29,7 @@ import {
   type HouseStyle,
   type LineRange,
   type Mending,
+  type SongFit,
   type WayFound,
   type Wishes,
 } from '../core';
@@ -81,6 +83,8 @@ const work = {
 
   endings: (text: string, personal: string, wall: number, count: number): Endings | undefined =>
     endingsAt(studyText(text, personal).dance, personal, wall, count),
+
+  fitSong: (text: string, personal: string): readonly SongFit[] => fitSong(studyText(text, personal).dance, personal),
 
   goOn: (text: string, personal: string, line: number, typed: string, style: HouseStyle): readonly GoOn[] =>
     goOnAt(studyText(text, personal).dance, line, typed, style),

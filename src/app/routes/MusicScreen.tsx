@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { songEdit, viewMusic, type MusicView } from '../../core';
 import { useDanceSession, useStudy } from '../features/document/DanceContext';
+import { SongPlans } from '../features/music/SongPlans';
 import { SongRows } from '../features/music/SongRows';
 import { useTextEditing } from '../features/walls/use-walls';
 import { Button } from '../theme/Button';
@@ -80,6 +81,7 @@ export function MusicScreen() {
             'A line a phrase, in counts of the dance: “verse 1: 32”, “bridge: 4 x 8”, “gap 4”; “pause of 2 after 144”; “tempo 96 after 128”.',
           )}
         </chakra.p>
+        {view && <SongPlans text={editing.text} onTake={(edits) => editing.apply(edits)} />}
       </Box>
     </Flex>
   );
