@@ -134,7 +134,10 @@ const SHOTS = [
     dance: 'Low Tide Lanterns',
     then: async (page) => {
       await page.getByRole('link', { name: 'Music', exact: true }).click();
-      await page.getByRole('button', { name: /^Take walls?/ }).first().waitFor();
+      await page
+        .getByRole('button', { name: /^Take walls?/ })
+        .first()
+        .waitFor();
     },
   },
   {

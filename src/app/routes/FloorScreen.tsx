@@ -9,6 +9,7 @@ import { SPEEDS, usePlayer, type Player } from '../features/floor/player';
 import { Stage } from '../features/floor/Stage';
 import { LOOKS, stageFor, type Look, type Rows } from '../features/floor/stage-view';
 import { useShownWall } from '../features/walls/shown-wall';
+import { Beside } from '../theme/Beside';
 import { Button } from '../theme/Button';
 import { MEDIUM, NARROW } from '../theme/screens';
 import { t } from '../texts';
@@ -109,25 +110,7 @@ function Floor({ view, pathKey, tempo, hall, title, scope, onScope, line, onLine
         </Box>
         <Controls view={view} player={player} onLarge={() => void large.current?.requestFullscreen?.()} />
       </Flex>
-      <Box
-        as="aside"
-        aria-label={t('What is looked at')}
-        width="20rem"
-        flexShrink={0}
-        borderLeft="1px solid"
-        borderColor="line"
-        overflowY="auto"
-        padding="0.75rem 1rem 2rem"
-        css={{
-          [MEDIUM]: {
-            width: 'auto',
-            borderLeft: 'none',
-            borderTop: '2px solid',
-            borderColor: 'rule',
-            overflowY: 'visible',
-          },
-        }}
-      >
+      <Beside label={t('What is looked at')}>
         <Choices
           scope={scope}
           onScope={onScope}
@@ -140,7 +123,7 @@ function Floor({ view, pathKey, tempo, hall, title, scope, onScope, line, onLine
         <Calls view={view} player={player} line={line} onLine={onLine} />
         <Crowd rows={rows} onRows={setRows} metres={metres} onMetres={setMetres} view={view} hall={hall} />
         <FloorFiles title={`${title} ${view.title}`} />
-      </Box>
+      </Beside>
     </Flex>
   );
 }

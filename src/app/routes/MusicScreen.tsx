@@ -5,6 +5,7 @@ import { useDanceSession, useStudy } from '../features/document/DanceContext';
 import { SongPlans } from '../features/music/SongPlans';
 import { SongRows } from '../features/music/SongRows';
 import { useTextEditing } from '../features/walls/use-walls';
+import { Beside } from '../theme/Beside';
 import { Button } from '../theme/Button';
 import { TextArea } from '../theme/fields';
 import { MEDIUM } from '../theme/screens';
@@ -48,25 +49,7 @@ export function MusicScreen() {
           </Button>
         )}
       </Box>
-      <Box
-        as="aside"
-        aria-label={t('The song in words')}
-        width="21rem"
-        flexShrink={0}
-        borderLeft="1px solid"
-        borderColor="line"
-        overflowY="auto"
-        padding="0.75rem 1rem 2rem"
-        css={{
-          [MEDIUM]: {
-            width: 'auto',
-            borderLeft: 'none',
-            borderTop: '2px solid',
-            borderColor: 'rule',
-            overflowY: 'visible',
-          },
-        }}
-      >
+      <Beside label={t('The song in words')}>
         {view && <Told view={view} />}
         {block?.headingLine !== undefined && (
           <SongMap
@@ -82,7 +65,7 @@ export function MusicScreen() {
           )}
         </chakra.p>
         {view && <SongPlans text={editing.text} onTake={(edits) => editing.apply(edits)} />}
-      </Box>
+      </Beside>
     </Flex>
   );
 }

@@ -20,6 +20,7 @@ import {
 import { commandOfKey } from '../features/walls/wall-commands';
 import { WallPanel } from '../features/walls/WallPanel';
 import { WallsPicture } from '../features/walls/WallsPicture';
+import { Beside } from '../theme/Beside';
 import { MEDIUM } from '../theme/screens';
 import { Button } from '../theme/Button';
 import { t } from '../texts';
@@ -142,25 +143,7 @@ function PlanSide({ editing, shown, at, moves }: PartProps) {
   const { study, view } = shown;
   const { row, place, places, selected } = at;
   return (
-    <Box
-      as="aside"
-      aria-label={t('The plan')}
-      width="20.5rem"
-      flexShrink={0}
-      borderLeft="1px solid"
-      borderColor="line"
-      overflowY="auto"
-      padding="0.5rem 1rem 2rem"
-      css={{
-        [MEDIUM]: {
-          width: 'auto',
-          borderLeft: 'none',
-          borderTop: '2px solid',
-          borderColor: 'rule',
-          overflowY: 'visible',
-        },
-      }}
-    >
+    <Beside label={t('The plan')}>
       <Tabs tab={tab} onTab={setTab} />
       {tab === 'Plan' && (
         <>
@@ -199,7 +182,7 @@ function PlanSide({ editing, shown, at, moves }: PartProps) {
         />
       )}
       {tab === 'Options' && <WaySearch text={editing.text} onTake={(edits) => moves.edit(edits)} />}
-    </Box>
+    </Beside>
   );
 }
 

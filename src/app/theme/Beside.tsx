@@ -1,0 +1,28 @@
+import { Box } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { MEDIUM } from './screens';
+
+/** What stands beside a picture, and below it where the screen is narrow. */
+export const Beside = ({ label, children }: { label: string; children: ReactNode }) => (
+  <Box
+    as="aside"
+    aria-label={label}
+    width="20.5rem"
+    flexShrink={0}
+    borderLeft="1px solid"
+    borderColor="line"
+    overflowY="auto"
+    padding="0.75rem 1rem 2rem"
+    css={{
+      [MEDIUM]: {
+        width: 'auto',
+        borderLeft: 'none',
+        borderTop: '2px solid',
+        borderColor: 'rule',
+        overflowY: 'visible',
+      },
+    }}
+  >
+    {children}
+  </Box>
+);
