@@ -93,6 +93,8 @@ test('what may follow stands beside an empty line, led by the free foot; what is
       .first(),
   ).toBeVisible();
   await expect(panel(page)).not.toContainText('Jazz box');
+  // Of fewer letters there is more.
+  await expect(panel(page)).not.toContainText('Kick ball change');
   await page.keyboard.press('Alt+g');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');

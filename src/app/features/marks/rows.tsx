@@ -1,5 +1,5 @@
 import { chakra, Flex } from '@chakra-ui/react';
-import { useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import type { EditorView } from '@codemirror/view';
 import type { FootMark } from '../../../core';
 import { FootDisc } from './Marks';
@@ -33,6 +33,12 @@ export function RowButton({ wraps = false, ...props }: { wraps?: boolean } & Rea
 /** Arrows go from row to row, Escape back to the script. */
 export function ListKeys({ view, children }: { view: EditorView | undefined; children: ReactNode }) {
   const list = useRef<HTMLDivElement>(null);
+  const isInside = useRef(false);
+  // A row that is pressed may be gone with the next answer: the keys stay in the list.
+  useEffect(() => {
+    if (isInside.current && document.activeElement === document.body)
+      list.current?.querySelector<HTMLElement>('[data-row]')?.focus();
+  });
   const onKeyDown = (event: KeyboardEvent): void => {
     const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
     if (event.key === 'Escape') view?.focus();
@@ -43,7 +49,18 @@ export function ListKeys({ view, children }: { view: EditorView | undefined; chi
     event.preventDefault();
   };
   return (
-    <div ref={list} onKeyDown={onKeyDown}>
+    <div
+      ref={list}
+      onKeyDown={onKeyDown}
+      onFocus={() => {
+        isInside.current = true;
+      }}
+      onBlur={({ target }) => {
+        queueMicrotask(() => {
+          if (target.isConnected) isInside.current = false;
+        });
+      }}
+    >
       {children}
     </div>
   );
