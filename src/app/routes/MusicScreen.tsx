@@ -98,7 +98,7 @@ function Told({ view: { laid, met, endHour } }: { view: MusicView }) {
   );
 }
 
-export const farWords = (out: number): string =>
+const farWords = (out: number): string =>
   t(out < 0 ? '{count} early' : '{count} late', {
     count: Math.abs(out) === 1 ? t('1 count') : t('{count} counts', { count: Math.abs(out) }),
   });

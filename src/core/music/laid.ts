@@ -52,10 +52,7 @@ export interface LaidSong {
 export function layUnder(dance: Dance): LaidSong | undefined {
   const song = songOf(dance.script);
   if (!song || song.counts === 0 || dance.parts.every(({ moments }) => moments.length === 0)) return undefined;
-  const all = linesOfSong(song, Math.min(LINE, dance.parts[0].counts || LINE));
-  // A gap is what parts phrases: no wall is meant to begin with it.
-  const phrased = all.filter(({ phrase }) => phrase.kind !== 'gap');
-  const lines = phrased.length > 0 ? phrased : all;
+  const lines = startsFor(song, dance.parts[0].counts);
   const walls = wallsUntil(dance, song.counts).map((wall) => layWall(wall, lines));
   const last = walls.findLast(({ start }) => start < song.counts);
   const end = last && endIn(last, song.counts);
@@ -107,6 +104,13 @@ export function linesOfSong({ phrases }: Song, most = LINE): SongLine[] {
       counts: index === last ? phrase.counts - index * most : most,
     }));
   });
+}
+
+/** The lines that a wall of so many counts may begin with. A gap is what parts phrases: no wall is meant to begin with it. */
+export function startsFor(song: Song, counts: number): SongLine[] {
+  const all = linesOfSong(song, Math.min(LINE, counts || LINE));
+  const phrased = all.filter(({ phrase }) => phrase.kind !== 'gap');
+  return phrased.length > 0 ? phrased : all;
 }
 
 function layWall(wall: Wall, lines: readonly SongLine[]): LaidWall {

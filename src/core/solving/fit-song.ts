@@ -11,7 +11,7 @@ import type { Edit } from '../model/text';
 import { applyEdits } from '../model/text';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { facingAfter, type Facing, type Turn } from '../model/turns';
-import { layUnder, linesOfSong } from '../music/laid';
+import { layUnder, startsFor } from '../music/laid';
 import { songOf, type Song } from '../music/song';
 import { readScript } from '../page/read-script';
 import { planEdit } from '../rewriting/plan';
@@ -42,7 +42,6 @@ const FIT_COSTS = {
 } as const;
 
 const TAG_COUNTS = [2, 4, 8, 16];
-const MOST_KINDS = 2;
 const MOST_OFFERED = 4;
 const MOST_DANCED = 16;
 
@@ -129,7 +128,7 @@ const slipCount = (dance: Dance): number =>
 function taskOf(dance: Dance, song: Song): FitTask | undefined {
   const [part] = dance.parts;
   if (dance.parts.length !== 1 || part.moments.length === 0 || dance.loops !== true || song.counts === 0) return undefined;
-  const lines = linesOfSong(song, Math.min(32, part.counts)).filter(({ phrase }) => phrase.kind !== 'gap');
+  const lines = startsFor(song, part.counts);
   const tags = dance.tags.filter(({ after, before, counts }) => counts > 0 && after.weight === before.weight);
   return {
     whole: { counts: part.counts, turn: part.netTurn },
@@ -243,7 +242,7 @@ export function plansFor(task: FitTask): Plan[] {
 const choices = <T>(all: readonly T[]): (readonly T[])[] => [
   [],
   ...all.map((one) => [one]),
-  ...(MOST_KINDS < 2 ? [] : all.flatMap((one, index) => all.slice(index + 1).map((other) => [one, other]))),
+  ...all.flatMap((one, index) => all.slice(index + 1).map((other) => [one, other])),
 ];
 
 function cheapest(task: FitTask, cuts: readonly FitCut[], tags: readonly FitTag[]): FitWall[] {
