@@ -62,11 +62,45 @@ export interface Settings {
   readonly styles: KeptStyles | undefined;
 }
 
+export const findSettings = async (db: SlateDatabase = database): Promise<Settings> => ({
+  figures: await findPersonalFigures(db),
+  styles: await findStyles(db),
+});
+
 /** Calls back now and after every change, in this tab or another. Returns the way to stop. */
 export function watchSettings(onSettings: (settings: Settings) => void): () => void {
-  const subscription = liveQuery(async () => ({
-    figures: await findPersonalFigures(),
-    styles: await findStyles(),
-  })).subscribe({ next: onSettings, error: () => undefined });
+  const subscription = liveQuery(() => findSettings()).subscribe({ next: onSettings, error: () => undefined });
   return () => subscription.unsubscribe();
+}
+
+// What was changed and isn't in the database yet: a page that closes that moment loses nothing, as with the words of a dance.
+
+const UNSAVED = 'pace-slate-settings';
+
+/** Puts a change aside where writing needs no waiting; where the browser refuses, the database alone has it. */
+export function holdSettings(change: Partial<Settings>): void {
+  try {
+    localStorage.setItem(UNSAVED, JSON.stringify({ ...heldSettings(), ...change }));
+  } catch {
+    // Then there is only the database.
+  }
+}
+
+/** What was put aside and never dropped. */
+export function heldSettings(): Partial<Settings> {
+  try {
+    const held = JSON.parse(localStorage.getItem(UNSAVED) ?? '{}') as { figures?: unknown; styles?: unknown };
+    const styles = readStyles(held.styles);
+    return { ...(typeof held.figures === 'string' && { figures: held.figures }), ...(styles && { styles }) };
+  } catch {
+    return {};
+  }
+}
+
+export function dropHeldSettings(): void {
+  try {
+    localStorage.removeItem(UNSAVED);
+  } catch {
+    // Nothing was kept there, then.
+  }
 }

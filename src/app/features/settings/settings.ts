@@ -1,11 +1,23 @@
 /** The writer's own figures and house styles, held in memory for every tab and kept in the browser. */
 import { useSyncExternalStore } from 'react';
 import { HOUSE_STYLES, LONGEST_LIVE_TEXT, SLATE_STYLE, studyText, type HouseStyle, type Study } from '../../../core';
-import { savePersonalFigures, saveStyles, watchSettings, type KeptStyles, type Settings } from '../../../store';
+import {
+  dropHeldSettings,
+  findSettings,
+  heldSettings,
+  holdSettings,
+  savePersonalFigures,
+  saveStyles,
+  watchSettings,
+  type KeptStyles,
+  type Settings,
+} from '../../../store';
 
 let settings: Settings = { figures: '', styles: undefined };
 const listeners = new Set<() => void>();
 let watching = false;
+/** Changes on their way into the database; until they are there, what is read from it is older than what is known here. */
+let saving = 0;
 
 function become(next: Settings): void {
   if (next.figures === settings.figures && JSON.stringify(next.styles) === JSON.stringify(settings.styles)) return;
@@ -17,9 +29,12 @@ function become(next: Settings): void {
 export function startSettings(): Promise<void> {
   if (watching) return Promise.resolve();
   watching = true;
+  const { figures, styles } = heldSettings();
+  if (figures !== undefined) void keepPersonalFigures(figures).catch(() => undefined);
+  if (styles) void keepStyles(styles).catch(() => undefined);
   return new Promise((resolve) => {
     watchSettings((next) => {
-      become(next);
+      if (saving === 0) become(next);
       resolve();
     });
     // A browser that keeps nothing is no reason to wait.
@@ -39,10 +54,25 @@ export function subscribeSettings(listener: () => void): () => void {
 
 export const usePersonalFigures = (): string => useSyncExternalStore(subscribeSettings, personalFigures);
 
-export async function keepPersonalFigures(text: string): Promise<void> {
-  become({ ...settings, figures: text });
-  await savePersonalFigures(text);
+/** Shown at once, put aside at once, and told again from the database when all is there. */
+async function keep(change: Partial<Settings>, save: () => Promise<void>): Promise<void> {
+  become({ ...settings, ...change });
+  holdSettings(change);
+  saving++;
+  try {
+    await save();
+    if (saving === 1) dropHeldSettings();
+  } finally {
+    saving--;
+  }
+  if (saving === 0) {
+    const kept = await findSettings();
+    if (saving === 0) become(kept);
+  }
 }
+
+export const keepPersonalFigures = (text: string): Promise<void> =>
+  keep({ figures: text }, () => savePersonalFigures(text));
 
 // House styles
 
@@ -56,10 +86,7 @@ export const useHouseStyle = (): HouseStyle => useSyncExternalStore(subscribeSet
 export const useKeptStyles = (): KeptStyles | undefined =>
   useSyncExternalStore(subscribeSettings, () => settings.styles);
 
-async function keepStyles(styles: KeptStyles): Promise<void> {
-  become({ ...settings, styles });
-  await saveStyles(styles);
-}
+const keepStyles = (styles: KeptStyles): Promise<void> => keep({ styles }, () => saveStyles(styles));
 
 export const chooseStyle = (id: string): Promise<void> =>
   keepStyles({ chosen: id, styles: settings.styles?.styles ?? [] });
