@@ -1,4 +1,4 @@
-/** The same core without a screen. `npm run -s slate -- check FILE...`, `tidy`, `expand`, `name`, `convert`. */
+/** The same core without a screen. `npm run -s slate -- check FILE...`, `tidy`, `expand`, `name`, `convert`, `tempo`. */
 import { parseArgs } from 'node:util';
 import { HOUSE_STYLES, inLanguage, LANGUAGES } from '../core';
 import { check } from './check';
@@ -7,7 +7,7 @@ import type { Terminal } from './terminal';
 import { REWRITES, rewriteFiles, type Rewrite } from './rewrite';
 
 const STYLES = HOUSE_STYLES.map(({ id }) => id);
-const USAGE = `Usage: slate check FILE... [--walls N] [--json] | tidy, expand or name FILE... [--write] [--style ${STYLES.join(', ')}] [--lang ${LANGUAGES.join(', ')}] | convert FILE... --to ${CONVERSIONS.join(', ')} [--out FILE]   (- is standard input)`;
+const USAGE = `Usage: slate check FILE... [--walls N] [--json] | tidy, expand or name FILE... [--write] [--style ${STYLES.join(', ')}] [--lang ${LANGUAGES.join(', ')}] | convert FILE... --to ${CONVERSIONS.join(', ')} [--out FILE] | tempo FILE.wav... [--json]   (- is standard input)`;
 const MOST_WALLS = 96;
 
 /** Resolves with the exit code. */
@@ -38,6 +38,7 @@ export async function slate(args: readonly string[], terminal: Terminal): Promis
     if (to) return (await import('./convert')).convertFiles(files, to, parsed.values.out, terminal);
     return terminal.refuse(`--to takes one of ${CONVERSIONS.join(', ')}.`);
   }
+  if (command === 'tempo') return (await import('./tempo')).tempo(files, parsed.values.json === true, terminal);
   if (!REWRITES.some((rewrite) => rewrite === command)) return terminal.refuse(USAGE);
   const style = HOUSE_STYLES.find(({ id }) => id === parsed.values.style);
   if (!style) return terminal.refuse(`There is no style “${parsed.values.style}”; there are ${STYLES.join(', ')}.`);

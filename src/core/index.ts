@@ -114,5 +114,7 @@ export { hallOf, STEP_METRES, type Hall } from './floor/hall';
 export { TICKS_A_COUNT } from './model/ticks';
 export { tempoOf } from './reading/tempo';
 export { viewMusic, type MusicRow, type MusicStrip, type MusicView } from './views/music';
+export { secondsAt, songOf, type Phrase, type Song } from './music/song';
+export type { PhraseKind } from './lexicon/song';
 export { songEdit } from './rewriting/plan';
 export { fitSong, type SongFit } from './solving/fit-song';
