@@ -65,8 +65,15 @@ module.exports = {
     {
       name: 'formats-and-store-stay-low',
       severity: 'error',
-      from: { path: '^src/(formats|store|workers)/' },
+      from: { path: '^src/(formats|music|store|workers)/' },
       to: { path: '^src/(app|server|cli)/' },
+    },
+    {
+      name: 'music-measures-and-plays',
+      comment: 'It knows recordings and the core’s song, neither files of dances nor what is kept.',
+      severity: 'error',
+      from: { path: '^src/music/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/(formats|store|workers)/' },
     },
     {
       name: 'no-circles-of-folders-in-app',

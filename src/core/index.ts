@@ -113,8 +113,19 @@ export type { FloorPath, FloorStep } from './floor/path';
 export { hallOf, STEP_METRES, type Hall } from './floor/hall';
 export { TICKS_A_COUNT } from './model/ticks';
 export { tempoOf } from './reading/tempo';
+export { layUnder, placeAtCount, type LaidSong, type SongPlace } from './music/laid';
 export { viewMusic, type MusicRow, type MusicStrip, type MusicView } from './views/music';
 export { secondsAt, songOf, type Phrase, type Song } from './music/song';
 export type { PhraseKind } from './lexicon/song';
-export { songEdit } from './rewriting/plan';
+export {
+  heardSongEdit,
+  introEdit,
+  joinPhrases,
+  moveBorder,
+  namePhrase,
+  songEdit,
+  splitPhrase,
+  tempoEdit,
+  type HeardSong,
+} from './music/song-edits';
 export { fitSong, type SongFit } from './solving/fit-song';

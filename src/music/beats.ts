@@ -2,6 +2,8 @@
  * The beats of a recording: the tempo is followed through it, beats are laid by dynamic programming so that they fall where much begins
  * and keep their distance (Ellis 2007), and each is then moved to the millisecond at which the sound under it begins.
  */
+import { greatest } from '../core';
+import { median } from './numbers';
 import { COARSE, FINE, movingMean } from './onsets';
 import { combOf } from './tempo';
 
@@ -25,7 +27,10 @@ export function followTempo(curve: Float32Array, tempo: number): Float32Array {
     const scores = combOf(curve.subarray(from, from + WINDOW * COARSE))
       .filter((one) => one.tempo >= tempo / LEEWAY && one.tempo <= tempo * LEEWAY)
       .filter((_, at) => at % 2 === 0);
-    const most = Math.max(1e-9, ...scores.map(({ score }) => score));
+    const most = greatest(
+      scores.map(({ score }) => score),
+      1e-9,
+    );
     best = scores.map((now) => {
       let found = { score: -Infinity, way: [] as number[] };
       for (const before of best) {
@@ -111,10 +116,4 @@ function middleLine(points: readonly { x: number; y: number; weight: number }[])
   );
   const slope = median(slopes);
   return median(points.map(({ x, y }) => y - slope * x));
-}
-
-export function median(values: readonly number[]): number {
-  const sorted = values.toSorted((a, b) => a - b);
-  const middle = sorted.length >> 1;
-  return sorted.length === 0 ? 0 : sorted.length % 2 === 1 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;
 }

@@ -1,5 +1,6 @@
 /** What is measured on a recording: its tempo, its beats, where it stands still or changes, and how sure all that is. */
-import { followTempo, layBeats, median, settleBeats } from './beats';
+import { followTempo, layBeats, settleBeats } from './beats';
+import { mean, median } from './numbers';
 import { COARSE, onsetsOf, risesOf, type Onsets } from './onsets';
 import { loudnessOf, secondsOf, type Sound } from './sound';
 import { steadyStretches, type Stretch } from './steady';
@@ -12,7 +13,7 @@ export interface Measured {
   readonly firstBeat: number;
   /** Seconds of every beat that sounds. */
   readonly beats: readonly number[];
-  /** From 0, nothing that returns, to 1. Below `UNSURE` it is no more than a guess. */
+  /** From 0, nothing that returns, to 1. Below `UNSURE` (`sureness.ts`) it is no more than a guess. */
   readonly confidence: number;
   /** From when on it is faster or slower, in seconds and beats a minute. */
   readonly changes: readonly { readonly at: number; readonly bpm: number }[];
@@ -23,8 +24,6 @@ export interface Measured {
   /** Of the recording. */
   readonly seconds: number;
 }
-
-export const UNSURE = 0.35;
 
 /** Shorter ones have too few beats. */
 const SHORTEST = 4;
@@ -112,9 +111,6 @@ function trimmed(beats: readonly number[], curve: Float32Array, loud: Float32Arr
     own.unshift(Math.max(0, Math.round(own[0] - period)));
   return own;
 }
-
-const mean = (values: readonly number[]): number =>
-  values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);
 
 /** The share of places at which something begins, beside the loud ones among `beats`. */
 function shareOf(places: readonly number[], beats: readonly number[], curve: Float32Array, least: number): number {

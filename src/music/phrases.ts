@@ -4,8 +4,12 @@
  * each other by dynamic programming. What sounds alike gets one name; what they are called is a guess to be put right.
  */
 import FFT from 'fft.js';
-import { secondOf, type Grid } from './grid';
+import { greatest } from '../core';
+import { gridOf, secondOf, type Grid } from './grid';
+import type { Measured } from './measure';
+import { distance } from './numbers';
 import { loudnessOf, type Sound } from './sound';
+import { stillOf, type Still } from './still';
 
 export interface ProposedPhrase {
   readonly label: string;
@@ -46,10 +50,12 @@ const ALIKE = 0.93;
 /** With a pause in it. */
 const LONGEST = 80;
 
-/** A stretch in which nothing plays; counts from the first step. */
-export interface Still {
-  readonly after: number;
-  readonly counts: number;
+/** What a recording says about its phrases, once its beats are known and where the dance begins (seconds). */
+export function phrasesHeard(sound: Sound, heard: Measured, firstStep: number, beats: number): ProposedPhrases {
+  const grid = gridOf(heard, firstStep, beats);
+  if (!grid) return { phrases: [], heard: false };
+  const end = secondOf(grid, grid.counts[grid.counts.length - 1] + 1 / beats);
+  return proposePhrases(sound, grid, end, stillOf(heard, grid, beats));
 }
 
 /** `end`: the second at which the music is over. What stands still takes counts of the grid and none of a phrase. */
@@ -60,7 +66,7 @@ export function proposePhrases(sound: Sound, grid: Grid, end: number, pauses: re
   const seconds = Array.from({ length: counts + 1 }, (_, count) => secondOf(grid, count));
   const heard = countsHeard(sound, seconds);
   const news = differences(heard);
-  const clearest = Math.max(...news);
+  const clearest = greatest(news);
   if (clearest < CLEAR) return { phrases: plainLines(counts), heard: false };
   const played = playedCounts(counts, pauses);
   const borders = bestBorders(sharpened(news), played);
@@ -79,7 +85,7 @@ function countsHeard({ rate, samples }: Sound, seconds: readonly number[]): Floa
   const spectrum = new Float64Array(WINDOW * 2);
   const tones = toneOfBins(rate);
   const loud = loudnessOf({ rate, samples }, 0.01);
-  const most = Math.max(1e-9, ...loud);
+  const most = greatest(loud, 1e-9);
   return seconds.slice(1).map((to, index) => {
     const out = new Float32Array(TONES + 1);
     const from = seconds[index];
@@ -92,7 +98,7 @@ function countsHeard({ rate, samples }: Sound, seconds: readonly number[]): Floa
       for (let bin = 1; bin < tones.length; bin++)
         if (tones[bin] >= 0) out[tones[bin]] += Math.hypot(spectrum[bin * 2], spectrum[bin * 2 + 1]);
     }
-    const length = Math.hypot(...out) || 1;
+    const length = Math.sqrt(out.reduce((sum, value) => sum + value * value, 0)) || 1;
     for (let tone = 0; tone < TONES; tone++) out[tone] /= length;
     let sum = 0;
     const [start, stop] = [Math.round(from * 100), Math.max(Math.round(from * 100) + 1, Math.round(to * 100))];
@@ -119,8 +125,7 @@ function differences(heard: readonly Float32Array[]): number[] {
     if (count < REACH || count + REACH > heard.length) return 0;
     let sum = 0;
     for (let index = 0; index < REACH; index++) {
-      const [before, behind] = [heard[count - REACH + index], heard[count + index]];
-      sum += Math.hypot(...before.map((value, tone) => value - behind[tone]));
+      sum += distance(heard[count - REACH + index], heard[count + index]);
     }
     return sum / REACH;
   });
@@ -131,7 +136,7 @@ function differences(heard: readonly Float32Array[]): number[] {
  * song usually show, as many of them as there are lines of 32.
  */
 function sharpened(news: readonly number[]): number[] {
-  const tops = news.map((value, at) => (value >= Math.max(...news.slice(Math.max(0, at - 7), at + 8)) ? value : 0));
+  const tops = news.map((value, at) => (value >= greatest(news.slice(Math.max(0, at - 7), at + 8)) ? value : 0));
   const clear = tops.toSorted((a, b) => b - a).slice(0, Math.max(2, Math.round(news.length / 32)));
   const usual = clear[clear.length >> 1] || 1;
   return news.map((value, at) => Math.min(1.2, value / usual) * (tops[at] > 0 ? 1 : 0.35));
@@ -207,5 +212,4 @@ function named(
 }
 
 /** Harmony and loudness together, 1 for the same. */
-const likeness = (one: readonly number[], other: readonly number[]): number =>
-  1 - Math.hypot(...one.map((value, index) => value - other[index]));
+const likeness = (one: readonly number[], other: readonly number[]): number => 1 - distance(one, other);

@@ -1,5 +1,5 @@
 /** Beats drawn straight: a band that keeps its tempo is told by a line, one that does not by its beats; pauses part the lines. */
-import { median } from './beats';
+import { median } from './numbers';
 
 /** Beats at one tempo. */
 export interface Stretch {

@@ -1,5 +1,5 @@
 /** A tempo from taps: by hand where nothing is measured, or against what is. */
-import { median } from './beats';
+import { median } from './numbers';
 
 export interface Tapped {
   readonly taps: number;

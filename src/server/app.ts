@@ -47,6 +47,8 @@ export function createApp({ folder, checks, usual }: Serving): Hono {
         imgSrc: ["'self'", 'data:', 'blob:'],
         fontSrc: ["'self'"],
         connectSrc: ["'self'"],
+        // A recording is looked at before all of it is decoded.
+        mediaSrc: ["'self'", 'blob:'],
         objectSrc: ["'none'"],
         baseUri: ["'none'"],
         frameAncestors: ["'none'"],

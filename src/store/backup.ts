@@ -3,6 +3,7 @@ import { array, number, object, string, type InferType, type Schema } from 'yup'
 import { definitionsIn } from '../core';
 import { database, type SlateDatabase } from './database';
 import { factsOfText } from './facts';
+import { keptRecording, recordingsForBackup, restoreRecording } from './recordings';
 import type { DanceRecord, RevisionRecord, SourceRecord } from './records';
 import {
   findPersonalFigures,
@@ -37,6 +38,8 @@ const whole = object({
   sources: array().required(),
   figures: text,
   styles: object().nullable().defined(),
+  // Only where they were asked for.
+  recordings: array().optional(),
 });
 
 export interface Backup {
@@ -45,11 +48,13 @@ export interface Backup {
   readonly sources: readonly InferType<typeof source>[];
   readonly figures: string;
   readonly styles: KeptStyles | undefined;
+  readonly recordings: readonly InferType<typeof keptRecording>[];
   /** What of it is damaged and left out, in words. */
   readonly damaged: readonly string[];
 }
 
-export async function makeBackup(db: SlateDatabase = database): Promise<string> {
+/** `recordings`: with the songs' recordings, which make it long. */
+export async function makeBackup(db: SlateDatabase = database, recordings = false): Promise<string> {
   const dances = await db.dances.where('deletedAt').equals(0).toArray();
   const kept = new Set(dances.map(({ id }) => id));
   const [revisions, sources] = await Promise.all([db.revisions.toArray(), db.sources.toArray()]);
@@ -69,6 +74,7 @@ export async function makeBackup(db: SlateDatabase = database): Promise<string> 
     sources: sources.filter(({ id }) => kept.has(id)),
     figures: await findPersonalFigures(db),
     styles: (await findStyles(db)) ?? null,
+    ...(recordings && { recordings: await recordingsForBackup(kept, db) }),
   });
 }
 
@@ -108,9 +114,10 @@ export function readBackup(json: string): ReadBackup {
   const dances = sound(value.dances, dance, (record, place) => titleOf(record) ?? `dance ${place}`);
   const revisions = sound(value.revisions, revision, (_, place) => `revision ${place}`);
   const sources = sound(value.sources, source, (_, place) => `original ${place}`);
+  const recordings = sound(value.recordings ?? [], keptRecording, (_, place) => `recording ${place}`);
   const styles = readStyles(value.styles);
   if (value.styles !== null && !styles) damaged.push('the house styles');
-  return { backup: { dances, revisions, sources, figures: value.figures, styles, damaged } };
+  return { backup: { dances, revisions, sources, figures: value.figures, styles, recordings, damaged } };
 }
 
 function titleOf(record: unknown): string | undefined {
@@ -168,6 +175,8 @@ export async function restoreBackup(backup: Backup, ways: RestoreWays = {}): Pro
     // The page may draw and hear the Stop in between.
     await new Promise((resolve) => setTimeout(resolve));
   }
+  const here = new Set(dances.slice(0, done).map(({ id }) => id));
+  for (const one of backup.recordings) if (here.has(one.id) && !signal?.aborted) await restoreRecording(one, db);
   return { added, met, left: dances.length - done, otherFigures };
 }
 

@@ -184,6 +184,8 @@ export async function clearDeleted(now = timeNow(), db: SlateDatabase = database
   await db.histories.bulkDelete(old);
   await db.sources.bulkDelete(old);
   await db.revisions.where('danceId').anyOf(old).delete();
+  await db.recordings.bulkDelete(old);
+  await db.sounds.bulkDelete(old);
 }
 
 /** Calls back with the dances now and after every change, in this tab or another. Returns the way to stop. */

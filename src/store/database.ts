@@ -7,7 +7,9 @@ import type {
   ImportRecord,
   JournalRecord,
   MetaRecord,
+  RecordingRecord,
   RevisionRecord,
+  SoundRecord,
   SourceRecord,
 } from './records';
 
@@ -19,6 +21,8 @@ export class SlateDatabase extends Dexie {
   declare readonly sources: Table<SourceRecord, string>;
   declare readonly journal: Table<JournalRecord, [string, string, number]>;
   declare readonly imports: Table<ImportRecord, string>;
+  declare readonly recordings: Table<RecordingRecord, string>;
+  declare readonly sounds: Table<SoundRecord, string>;
 
   constructor(name = 'pace-slate') {
     super(name);

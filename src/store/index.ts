@@ -13,4 +13,5 @@ export * from './revisions';
 export * from './backup';
 export * from './imports';
 export * from './space';
-export type { DanceRecord, ImportRecord, RevisionRecord, SourceRecord } from './records';
+export * from './recordings';
+export type { DanceRecord, ImportRecord, RecordingRecord, RevisionRecord, SourceRecord } from './records';

@@ -76,4 +76,9 @@ export const MIGRATIONS: readonly Migration[] = [
       await transaction.table('meta').delete('imports');
     },
   },
+  {
+    version: 4,
+    name: 'recordings of songs, what was heard in them apart from their bytes',
+    tables: { recordings: 'id', sounds: 'id' },
+  },
 ];

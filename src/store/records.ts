@@ -92,6 +92,45 @@ export interface ImportRecord {
   readonly place: number;
 }
 
+/** A recording of the song of a dance, as far as it is read all the time. */
+export interface RecordingRecord {
+  /** Of the dance. */
+  readonly id: string;
+  /** Of the file. */
+  readonly name: string;
+  /** Its media type, as the browser named it. */
+  readonly kind: string;
+  /** Bytes. */
+  readonly size: number;
+  readonly addedAt: number;
+  /** Played by the house band: it can be made again at any time. */
+  readonly byBand: boolean;
+  /** What was measured, as it was measured. */
+  readonly heard: Heard;
+  /** How the dancers count: half of the beats, all, or twice as many. */
+  readonly level: 0.5 | 1 | 2;
+  /** Lowest and highest of every stretch, -127 to 127, `PEAKS` stretches a second. */
+  readonly peaks: Int8Array;
+}
+
+/** What the measuring says (`music/measure.ts` names it); seconds and beats a minute. */
+export interface Heard {
+  readonly bpm: number;
+  readonly firstBeat: number;
+  readonly beats: readonly number[];
+  readonly confidence: number;
+  readonly changes: readonly { readonly at: number; readonly bpm: number }[];
+  readonly pauses: readonly { readonly at: number; readonly beats: number }[];
+  readonly others: readonly number[];
+  readonly seconds: number;
+}
+
+/** The recording itself, as the file was. */
+export interface SoundRecord {
+  readonly id: string;
+  readonly bytes: Uint8Array;
+}
+
 export interface MetaRecord {
   readonly key: string;
   readonly value: unknown;

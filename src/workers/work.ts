@@ -22,6 +22,7 @@ import {
   keyOf,
   mendings,
   searchWays,
+  songOf,
   studyText,
   type Endings,
   type FillView,
@@ -35,6 +36,7 @@ import {
 } from '../core';
 import type { PdfFonts } from '../formats/sheet-pdf';
 import type { ReadFiles } from '../formats/read-any';
+import type { Measured, ProposedPhrases, Sound } from '../music';
 
 const fetched = async (address: string): Promise<Uint8Array> =>
   new Uint8Array(await (await fetch(address)).arrayBuffer());
@@ -86,6 +88,28 @@ const work = {
 
   fitSong: (text: string, personal: string): readonly SongFit[] => fitSong(studyText(text, personal).dance, personal),
 
+  /** `peaks`: stretches a second to be drawn. `tell` hears the share that is done. */
+  measure: async (sound: Sound, peaks: number, tell: (share: number) => void): Promise<MeasuredSound> => {
+    const { measure, peaksOf } = await import('../music');
+    const heard = measure(sound, undefined, (share) => void tell(share));
+    const drawn = peaksOf(sound, Math.ceil(heard.seconds * peaks));
+    return { heard, peaks: Int8Array.from(drawn, (peak) => Math.round(127 * Math.max(-1, Math.min(1, peak)))) };
+  },
+
+  /** `firstStep`: seconds. `beats` of a count. */
+  phrases: async (sound: Sound, heard: Measured, firstStep: number, beats: number): Promise<ProposedPhrases> => {
+    const { phrasesHeard } = await import('../music');
+    return phrasesHeard(sound, heard, firstStep, beats);
+  },
+
+  /** The song of a script, played by the house band, as a WAV file; undefined where it has none. */
+  playBand: async (text: string, personal: string): Promise<Uint8Array<ArrayBuffer> | undefined> => {
+    const song = songOf(studyText(text, personal).script);
+    if (!song || song.counts === 0) return undefined;
+    const { playSong, writeWav } = await import('../music');
+    return writeWav(playSong(song));
+  },
+
   goOn: (text: string, personal: string, line: number, typed: string, style: HouseStyle): readonly GoOn[] =>
     goOnAt(studyText(text, personal).dance, line, typed, style),
 
@@ -108,5 +132,10 @@ const work = {
 };
 
 export type Work = typeof work;
+
+export interface MeasuredSound {
+  readonly heard: Measured;
+  readonly peaks: Int8Array;
+}
 
 expose(work);

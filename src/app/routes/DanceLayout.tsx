@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo } from 'react';
+import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { Outlet, useLocation, useParams } from 'react-router';
 import { tallyOf, viewWalls } from '../../core';
 import {
@@ -15,6 +15,7 @@ import {
 import { DanceProvider, useStudy, useTold } from '../features/document/DanceContext';
 import { DanceSession } from '../features/document/session';
 import { KeepingNotice } from '../features/document/KeepingNotice';
+import { songPlays, useSongPlaying } from '../features/desk/playing';
 import { noteOpenDance } from '../features/figures/recent';
 import { useFillFrame } from '../features/frame/slot';
 import { TruthLine } from '../features/script/TruthLine';
@@ -22,6 +23,8 @@ import { useShownWall } from '../features/walls/shown-wall';
 import { WallChoice } from '../features/walls/WallChoice';
 import { LostScreen } from './LostScreen';
 import { RefusedScreen } from './RefusedScreen';
+
+const PlayingBar = lazy(() => import('../features/music/PlayingBar'));
 
 /** An open dance: its session lives here and outlasts the change from one view to another. */
 export function DanceLayout() {
@@ -66,14 +69,26 @@ function OpenDance({ record, history, left }: Opened) {
   useEffect(() => session.open(), [session]);
   // One object for as long as the dance is open: the screens below are not drawn again with every key.
   const context = useMemo(() => ({ history }), [history]);
+  const plays = useSongPlaying();
+  // Elsewhere nobody could stop it.
+  useEffect(() => stopSong, []);
   return (
     <DanceProvider value={session}>
       <DanceInFrame session={session} />
       <KeepingNotice />
+      {plays && (
+        <Suspense fallback={null}>
+          <PlayingBar />
+        </Suspense>
+      )}
       <Outlet context={context} />
     </DanceProvider>
   );
 }
+
+/** The song ends with its dance; the player is there only if it ever played. */
+const stopSong = (): void =>
+  void (songPlays() && import('../features/music/song-player').then(({ songPlayer }) => songPlayer.stop()));
 
 /** What the frame and the window's title say of the dance, as it is typed. */
 function DanceInFrame({ session }: { session: DanceSession }) {

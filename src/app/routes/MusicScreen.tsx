@@ -1,27 +1,35 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useMemo, useState } from 'react';
-import { songEdit, viewMusic, type MusicView } from '../../core';
-import { useDanceSession, useStudy } from '../features/document/DanceContext';
+import { useState } from 'react';
+import type { MusicView } from '../../core';
+import { clock } from '../features/music/clock';
+import { RecordingPanel } from '../features/music/RecordingPanel';
+import { SongMap } from '../features/music/SongMap';
 import { SongPlans } from '../features/music/SongPlans';
 import { SongRows } from '../features/music/SongRows';
-import { useTextEditing } from '../features/walls/use-walls';
+import { Taps } from '../features/music/Taps';
+import { Transport } from '../features/music/Transport';
+import { keyOf, useSongPage, type SongPage } from '../features/music/use-song-page';
 import { Beside } from '../theme/Beside';
 import { Button } from '../theme/Button';
-import { TextArea } from '../theme/fields';
 import { MEDIUM } from '../theme/screens';
 import { t } from '../texts';
 
 /** The song under the dance, a row a phrase: a dance fits when its walls stand at the edge. */
 export function MusicScreen() {
-  const session = useDanceSession();
-  const study = useStudy(session);
-  const editing = useTextEditing();
-  const { dance, script } = study;
-  const view = useMemo(() => viewMusic(dance), [dance]);
-  const block = script.blocks.find(({ kind }) => kind === 'song');
-  const intro = Number(/\d+/.exec(script.header.entries.find(({ key }) => key === 'intro')?.value ?? '')?.[0] ?? 16);
+  const page = useSongPage();
+  const { desk } = page;
   return (
-    <Flex as="main" css={{ overflow: 'hidden', [MEDIUM]: { flexDirection: 'column', overflowY: 'auto' } }}>
+    <Flex
+      as="main"
+      css={{ overflow: 'hidden', [MEDIUM]: { flexDirection: 'column', overflowY: 'auto' } }}
+      onDragOver={(event) => event.dataTransfer.types.includes('Files') && event.preventDefault()}
+      onDrop={(event) => {
+        const [file] = event.dataTransfer.files;
+        if (!file) return;
+        event.preventDefault();
+        void desk.open(file);
+      }}
+    >
       <Box
         flex="1"
         minWidth="0"
@@ -29,48 +37,95 @@ export function MusicScreen() {
         padding="0.75rem 1.25rem 2rem"
         css={{ [MEDIUM]: { flex: 'none', overflow: 'visible' } }}
       >
-        <chakra.h1 fontSize="heading" fontWeight="700" marginBottom="0.5rem">
-          {view?.laid.song.title || t('The song')}
-        </chakra.h1>
-        {view ? (
-          <SongRows view={view} />
-        ) : (
-          <chakra.p maxWidth="36rem">
-            {block
-              ? t('No phrase is written yet, or nothing is danced: a phrase is a line such as “chorus: 32”.')
-              : t(
-                  'Write down what the song does, phrase by phrase in counts, and the walls are laid over it: at once you see which of them begin with a phrase and which are out.',
-                )}
-          </chakra.p>
-        )}
-        {block?.headingLine === undefined && (
-          <Button variant="solid" marginTop="1rem" onClick={() => editing.apply([songEdit(script, intro)])}>
-            {t('Start a map')}
-          </Button>
-        )}
+        <Rows page={page} />
       </Box>
       <Beside label={t('The song in words')}>
-        {view && <Told view={view} />}
-        {block?.headingLine !== undefined && (
-          <SongMap
-            key={session.id}
-            text={editing.text}
-            heading={block.headingLine}
-            onEdit={(edits) => editing.apply(edits, true)}
-          />
-        )}
-        <chakra.p color="quiet" fontSize="small" marginTop="0.75rem">
-          {t(
-            'A line a phrase, in counts of the dance: “verse 1: 32”, “bridge: 4 x 8”, “gap 4”; “pause of 2 after 144”; “tempo 96 after 128”.',
-          )}
-        </chakra.p>
-        {view && <SongPlans text={editing.text} onTake={(edits) => editing.apply(edits)} />}
+        <InWords page={page} />
       </Beside>
     </Flex>
   );
 }
 
-const clock = (seconds: number): string => `${Math.floor(Math.round(seconds) / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`; // prettier-ignore
+function Rows({ page }: { page: SongPage }) {
+  const { desk, view, song, looked, hasMap, moves } = page;
+  const { recording } = desk;
+  const [chosen, choose] = useState<number>();
+  return (
+    <>
+      <chakra.h1 fontSize="heading" fontWeight="700" marginBottom="0.5rem">
+        {view?.laid.song.title || song?.title || t('The song')}
+      </chakra.h1>
+      {recording && (
+        <Transport soundKey={keyOf(recording)} grid={recording.grid} laid={view?.laid} onProblem={desk.say} />
+      )}
+      {looked && !looked.passing && (
+        <Flex
+          role="status"
+          align="center"
+          gap="0.5rem"
+          flexWrap="wrap"
+          background="sand"
+          borderRadius="4px"
+          padding="0.4rem 0.6rem"
+          marginBottom="0.4rem"
+        >
+          <span>{looked.what}</span>
+          <Button size="small" variant="solid" onClick={() => page.take(looked.edits)}>
+            {t('Take it')}
+          </Button>
+          <Button size="small" variant="plain" onClick={() => page.lookAt(undefined)}>
+            {t('As it was')}
+          </Button>
+        </Flex>
+      )}
+      {view ? (
+        <SongRows
+          view={view}
+          sound={recording?.grid && { peaks: recording.record.peaks, grid: recording.grid }}
+          secondAt={page.secondAt}
+          chosen={chosen}
+          onChoose={choose}
+          moves={moves}
+          isLook={looked !== undefined && !looked.passing}
+          onPlace={page.playFrom}
+        />
+      ) : (
+        <chakra.p maxWidth="36rem">
+          {hasMap
+            ? t('No phrase is written yet, or nothing is danced: a phrase is a line such as “chorus: 32”.')
+            : t(
+                'Write down what the song does, phrase by phrase in counts, and the walls are laid over it: at once you see which of them begin with a phrase and which are out. Or open a recording, and its phrases are proposed.',
+              )}
+        </chakra.p>
+      )}
+      {!hasMap && !looked && (
+        <Button variant="solid" marginTop="1rem" onClick={page.startMap}>
+          {t('Start a map')}
+        </Button>
+      )}
+    </>
+  );
+}
+
+function InWords({ page }: { page: SongPage }) {
+  const { desk, view, song, looked, text } = page;
+  return (
+    <>
+      {view && <Told view={view} />}
+      <RecordingPanel desk={desk} song={song} onBand={page.playBand} onIntro={page.setIntro} onPhrases={page.propose} />
+      <Taps measured={desk.recording?.heard.bpm || undefined} onTempo={page.setTempo} onLevel={page.setLevel} />
+      {song && song.counts > 0 && (
+        <SongPlans
+          text={text}
+          looked={looked?.edits}
+          onLook={(edits) => page.lookAt(edits && { what: t('This is how it would be.'), edits })}
+          onTake={page.take}
+        />
+      )}
+      {page.heading !== undefined && <SongMap key={page.id} text={text} heading={page.heading} onEdit={page.type} />}
+    </>
+  );
+} // prettier-ignore
 
 /** What comes of it, in few words. */
 function Told({ view: { laid, met, endHour } }: { view: MusicView }) {
@@ -102,51 +157,3 @@ const farWords = (out: number): string =>
   t(out < 0 ? '{count} early' : '{count} late', {
     count: Math.abs(out) === 1 ? t('1 count') : t('{count} counts', { count: Math.abs(out) }),
   });
-
-/** The lines below the heading, typed here as in the script. */
-function SongMap({
-  text,
-  heading,
-  onEdit,
-}: {
-  text: string;
-  heading: number;
-  onEdit: (edits: readonly { from: number; to: number; insert: string }[]) => void;
-}) {
-  const lines = text.split('\n');
-  const next = lines.findIndex((line, index) => index > heading && /^\s*##/.test(line));
-  const own = lines.slice(heading + 1, next < 0 ? lines.length : next);
-  const from = lines.slice(0, heading + 1).reduce((sum, line) => sum + line.length + 1, 0);
-  const words = own.join('\n').trimEnd();
-  // What is typed stands in the field at once; the text follows it, and leads where it was changed elsewhere.
-  const [typed, setTyped] = useState(words);
-  const shown = typed.trimEnd() === words ? typed : words;
-  return (
-    <>
-      <chakra.label htmlFor="song-map" display="block" fontWeight="700" marginBottom="0.3rem">
-        {t('The map')}
-      </chakra.label>
-      <TextArea
-        id="song-map"
-        rows={12}
-        value={shown}
-        spellCheck={false}
-        fontSize="text"
-        css={{ fieldSizing: 'content', minHeight: '12rem' }}
-        onChange={({ target: { value } }) => {
-          // A heading here would begin something else.
-          const kept = value.replace(/^\s*#+\s*/gm, '');
-          setTyped(kept);
-          const lead = from > text.length ? '\n' : '';
-          onEdit([
-            {
-              from: Math.min(from, text.length),
-              to: Math.min(from + words.length, text.length),
-              insert: lead + kept.trimEnd(),
-            },
-          ]);
-        }}
-      />
-    </>
-  );
-}

@@ -150,3 +150,31 @@ function endIn({ wall, start, counts }: LaidWall, end: number): SongEnd | undefi
   }
   return undefined;
 }
+
+/** What is danced at a count of the song. */
+export interface SongPlace {
+  readonly wall: number;
+  /** Of the wall, from 1. */
+  readonly count: number;
+  /** Script line; undefined where nothing is written for it. */
+  readonly line?: number;
+}
+
+/** `count`: whole counts from the first step that have gone by. Undefined before the first step and after the dance. */
+export function placeAtCount({ walls }: LaidSong, count: number): SongPlace | undefined {
+  const found = walls.findLast(({ start, counts }) => start <= count && count < start + counts);
+  if (!found) return undefined;
+  let left = (count - found.start) * TICKS_A_COUNT;
+  const place = { wall: found.wall.number, count: Math.floor(count - found.start) + 1 };
+  for (const { block, from, to, ticks } of found.wall.pieces) {
+    if (left >= ticks) {
+      left -= ticks;
+      continue;
+    }
+    const begins = Math.floor((block.moments[from]?.time ?? 0) / TICKS_A_COUNT) * TICKS_A_COUNT;
+    // The last that has begun: a step that is held is still danced.
+    const own = block.moments.slice(from, to).findLast(({ time }) => time <= begins + left);
+    return own ? { ...place, line: own.line.index } : place;
+  }
+  return place;
+}

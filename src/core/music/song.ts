@@ -109,21 +109,28 @@ function readPhrase(piece: string): SongItem | undefined {
 const kindOf = (label: string): PhraseKind =>
   plainLetters(label).split(/[^\p{L}]+/u).flatMap((word) => PHRASE_WORDS.get(word) ?? [])[0] ?? 'other'; // prettier-ignore
 
+/** The lines of the map, read. */
+export function songLinesOf({ blocks, lines }: Script): { readonly line: ScriptLine; readonly items: readonly SongItem[] }[] {
+  const heading = blocks.find(({ kind }) => kind === 'song')?.headingLine;
+  if (heading === undefined) return [];
+  const end = lines.find((line) => line.index > heading && line.kind === 'heading')?.index;
+  const own = lines.slice(heading + 1, end).filter(({ kind }) => kind === 'song');
+  return own.map((line) => ({ line, items: readSongLine(line.text) }));
+} // prettier-ignore
+
 /** The song of a script; undefined where it has no `## Song`. */
-export function songOf({ blocks, lines, header }: Script): Song | undefined {
-  const block = blocks.find(({ kind }) => kind === 'song');
+export function songOf(script: Script): Song | undefined {
+  const block = script.blocks.find(({ kind }) => kind === 'song');
   if (block?.headingLine === undefined) return undefined;
-  const end = lines.find((line) => line.index > (block.headingLine ?? 0) && line.kind === 'heading')?.index;
-  const own = lines.slice(block.headingLine + 1, end).filter(({ kind }) => kind === 'song');
-  const read = own.map((line) => ({ line, items: readSongLine(line.text) }));
+  const read = songLinesOf(script);
   const items = read.flatMap(({ line, items: all }) => all.map((item) => ({ item, line: line.index })));
   const laid = layPhrases(items);
   const tempi = items.flatMap(({ item }) => (item.kind === 'tempo' ? [item] : []));
-  const fact = header.entries.find(({ key }) => key === 'intro')?.value;
+  const fact = script.header.entries.find(({ key }) => key === 'intro')?.value;
   const intro = laid.intro ?? (fact && /\d+/.test(fact) ? Number(/\d+/.exec(fact)?.[0]) : undefined);
   return {
     title: block.name,
-    tempo: tempi.find(({ after }) => after === undefined)?.tempo ?? tempoOf(header),
+    tempo: tempi.find(({ after }) => after === undefined)?.tempo ?? tempoOf(script.header),
     changes: tempi.flatMap(({ tempo, after }) => (after === undefined ? [] : [{ tempo, after }])),
     beats: items.flatMap(({ item }) => (item.kind === 'counted' ? [item.beats] : []))[0] ?? 1,
     ...(intro !== undefined && { intro }),

@@ -112,10 +112,3 @@ function removeItem({ plan, text }: Script, entry: PlanEntry): Edit[] {
   const to = text[line.span.to] === '\r' ? line.span.to + 2 : line.span.to + 1;
   return [{ from: line.span.from, to: Math.min(to, text.length), insert: '' }];
 }
-
-/** A song to begin with, at the foot of the script: its intro as the head says it, and phrases of the usual length to be changed. */
-export function songEdit({ text }: Script, intro: number): Edit {
-  const end = text.trimEnd().length;
-  const map = [`intro: ${intro}`, 'verse 1: 32', 'chorus: 32', 'verse 2: 32', 'chorus: 32'];
-  return { from: end, to: text.length, insert: `${end > 0 ? '\n\n' : ''}## Song\n${map.join('\n')}\n` };
-}

@@ -25,6 +25,10 @@ export interface MusicStrip {
 export interface MusicRow {
   /** Of the phrase's first row. */
   readonly label?: string;
+  /** The phrase it belongs to, from 0. */
+  readonly phrase: number;
+  /** Its last row. */
+  readonly last: boolean;
   readonly kind: string;
   /** Counts from the first step. */
   readonly start: number;
@@ -61,6 +65,8 @@ export function viewMusic(dance: Dance): MusicView | undefined {
     const begun = laid.walls.find((wall) => wall.start >= start && wall.start < start + counts);
     return {
       ...(all[index - 1]?.phrase !== phrase && { label: phrase.label }),
+      phrase: laid.song.phrases.indexOf(phrase),
+      last: all[index + 1]?.phrase !== phrase,
       kind: phrase.kind,
       start,
       counts,

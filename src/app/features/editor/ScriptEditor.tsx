@@ -24,6 +24,7 @@ import { foldedFacts } from './fold-facts';
 import { answerMargin } from './margin';
 import { differing } from '../document/text-change';
 import { personalFigures, subscribeSettings } from '../settings/settings';
+import { dancedLineMark } from './danced-line';
 import { showWall, wallDress } from './wall-dress';
 import { ghostMark, ghostTyping, givenField, growingCounts } from './ghost';
 import { isBehind, leaveLine, mendingsField, restudy, studyFields, writingField } from './study-field';
@@ -164,6 +165,7 @@ function editorExtensions(session: DanceSession, onLine: (line: number) => void)
     ghostTyping,
     ghostMark,
     wallDress,
+    dancedLineMark,
     history(),
     drawSelection(),
     EditorView.lineWrapping,

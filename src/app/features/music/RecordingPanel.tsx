@@ -1,0 +1,140 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useRef, useState } from 'react';
+import type { Song } from '../../../core';
+import { UNSURE } from '../../../music/sureness';
+import { Alert } from '../../theme/Alert';
+import { Button } from '../../theme/Button';
+import { t } from '../../texts';
+import { clock } from './clock';
+import { CloserLook } from './CloserLook';
+import type { Recording, RecordingDesk } from './use-recording';
+
+const sizeWords = (bytes: number): string =>
+  bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
+
+/** The recording: opened, measured, its first step set, taken out again. */
+export function RecordingPanel({ desk, song, onBand, onIntro, onPhrases }: {
+  desk: RecordingDesk;
+  song: Song | undefined;
+  onBand: () => void;
+  /** Beats before the first step. */
+  onIntro: (beats: number) => void;
+  onPhrases: () => void;
+}) {
+  const { recording, working, problem } = desk;
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <section aria-label={t('The recording')}>
+      <chakra.h2 fontSize="base" fontWeight="700" marginTop="1rem" marginBottom="0.3rem">
+        {t('The recording')}
+      </chakra.h2>
+      {problem && <Alert>{problem}</Alert>}
+      {working ? (
+        <Box role="status">
+          {working.words} …
+          <Flex align="center" gap="0.5rem" marginTop="0.3rem">
+            <chakra.progress value={working.share} max={1} aria-label={working.words} flex="1" height="0.6rem" css={{ accentColor: 'var(--chakra-colors-rule)' }} />
+            <Button size="small" onClick={desk.stop}>
+              {t('Stop')}
+            </Button>
+          </Flex>
+        </Box>
+      ) : recording ? (
+        <Told recording={recording} desk={desk} onIntro={onIntro} onPhrases={onPhrases} />
+      ) : (
+        <>
+          <chakra.p color="quiet" fontSize="small">
+            {t('Open a recording of the song, or drop it on this page: tempo and beats are measured, and it plays under the walls. It stays in this browser and never leaves the machine.')}
+          </chakra.p>
+          <Flex gap="0.35rem" marginTop="0.4rem" flexWrap="wrap">
+            <Button onClick={() => input.current?.click()}>{t('Open a recording')}</Button>
+            {song && song.counts > 0 && (
+              <Button onClick={onBand} title={t('Plain drums, bass and chords of our own, made from the map')}>
+                {t('Let the house band play it')}
+              </Button>
+            )}
+          </Flex>
+        </>
+      )}
+      <input
+        ref={input}
+        type="file"
+        hidden
+        accept="audio/*,.mp3,.m4a,.ogg,.oga,.opus,.flac,.wav,.aac,.webm"
+        data-testid="recording-file"
+        onChange={({ target }) => {
+          const file = target.files?.[0];
+          if (file) void desk.open(file);
+          target.value = '';
+        }}
+      />
+    </section>
+  );
+} // prettier-ignore
+
+function Told({ recording, desk, onIntro, onPhrases }: { recording: Recording; desk: RecordingDesk; onIntro: (beats: number) => void; onPhrases: () => void }) {
+  const { record, heard, firstStep } = recording;
+  const { level } = record;
+  const [looksCloser, setLooksCloser] = useState(false);
+  const sure = record.heard.confidence >= UNSURE;
+  const levels = ([0.5, 1, 2] as const).filter((times) => record.heard.bpm * times >= 30 && record.heard.bpm * times <= 260);
+  return (
+    <>
+      <chakra.p fontSize="small" color="quiet" overflowWrap="anywhere">
+        {record.byBand ? t('Played by the house band') : record.name}, {clock(record.heard.seconds)}, {sizeWords(record.size)}
+      </chakra.p>
+      {heard.bpm === 0 ? (
+        <p>{t('No beat is heard in it. It plays all the same; tap the beat, and write the map by hand.')}</p>
+      ) : (
+        <>
+          <p>
+            <b>{t('{tempo} beats a minute', { tempo: heard.bpm.toFixed(1) })}</b>
+            {heard.changes.length === 0 ? t(', steady') : t(', it changes')}
+            {sure ? '' : t('; no more than a guess, tap it to be sure')}
+          </p>
+          {[
+            ...heard.changes.map(({ at, bpm }) => t('{tempo} from {time} on', { tempo: bpm.toFixed(1), time: clock(at) })),
+            ...heard.pauses.map(({ at, beats }) => t('stands still for {beats} beats at {time}', { beats, time: clock(at) })),
+          ].map((words) => (
+            <chakra.p key={words} fontSize="small">
+              {words}
+            </chakra.p>
+          ))}
+          <Flex role="group" aria-label={t('How it is counted')} gap="0.25rem" marginTop="0.35rem" align="center" flexWrap="wrap">
+            <chakra.span fontSize="small" color="quiet">
+              {t('counted')}
+            </chakra.span>
+            {levels.map((times) => (
+              <Button
+                key={times}
+                size="small"
+                aria-pressed={times === level}
+                background={times === level ? 'sand' : undefined}
+                onClick={() => void desk.setLevel(times)}
+              >
+                {(record.heard.bpm * times).toFixed(0)}
+              </Button>
+            ))}
+          </Flex>
+          <Flex align="center" gap="0.5rem" marginTop="0.4rem">
+            {t('First step at {second} s', { second: firstStep.toFixed(2) })}
+            <Button size="small" variant="plain" aria-expanded={looksCloser} onClick={() => setLooksCloser(!looksCloser)}>
+              {looksCloser ? t('Done') : t('Set it')}
+            </Button>
+          </Flex>
+          {looksCloser && <CloserLook recording={recording} onIntro={onIntro} />}
+        </>
+      )}
+      <Flex gap="0.35rem" marginTop="0.6rem" flexWrap="wrap">
+        {heard.bpm > 0 && (
+          <Button size="small" onClick={onPhrases}>
+            {t('Propose phrases')}
+          </Button>
+        )}
+        <Button size="small" variant="plain" onClick={() => void desk.remove()}>
+          {t('Take it out')}
+        </Button>
+      </Flex>
+    </>
+  );
+} // prettier-ignore
