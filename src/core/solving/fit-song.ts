@@ -9,8 +9,9 @@ import type { Dance, DancedBlock } from '../dancing/dance';
 import { cutAfter, stateAt } from '../dancing/places';
 import type { Edit } from '../model/text';
 import { applyEdits } from '../model/text';
+import { isFoot } from '../model/feet';
 import { TICKS_A_COUNT } from '../model/ticks';
-import { facingAfter, type Facing, type Turn } from '../model/turns';
+import { CIRCLE, facingAfter, type Facing, type Turn } from '../model/turns';
 import { layUnder, startsFor } from '../music/laid';
 import { songOf, type Song } from '../music/song';
 import { readScript } from '../page/read-script';
@@ -18,6 +19,7 @@ import { planEdit } from '../rewriting/plan';
 import { nameWords } from '../printing/plan';
 import type { Script } from '../reading/script';
 import { danceWithPlan } from '../walls/settle';
+import { freeingAt, type Freeing } from './mend-join';
 
 /**
  * What is asked of dancers (handbook 3.7 names the order; the numbers are the project's own judgement). Early in the song a cut or a tag
@@ -29,13 +31,17 @@ const FIT_COSTS = {
   offChorus: 8,
   cut: 2,
   /** A tag the dance has already; one that only holds, and for each of its counts; one that holds while the music stands still. */
-  tag: 1.25,
+  tag: 1,
   hold: 1,
   holdCount: 0.25,
   holdInPause: 0.5,
   /** For every different place of a cut, and every different tag, that has to be remembered. */
   place: 2,
   kind: 1.5,
+  /** More for a place inside a section: after a four, seldom after two or six; and for every cut at which a step is changed. */
+  four: 1.5,
+  two: 2.5,
+  changed: 1,
   /** The music ends away from the front. */
   end: 3,
   early: 0.5,
@@ -43,12 +49,15 @@ const FIT_COSTS = {
 
 const TAG_COUNTS = [2, 4, 8, 16];
 const MOST_OFFERED = 4;
-const MOST_DANCED = 16;
+const MOST_DANCED = 32;
 
-/** A place at which the part can be broken off with the right foot free. */
+/** A place at which the part can be broken off, with the right foot free or freed by a changed step. */
 export interface FitCut {
   readonly counts: number;
   readonly turn: Turn;
+  /** What the place costs beyond a section's end. */
+  readonly rare?: number;
+  readonly freeing?: Freeing;
 }
 
 /** Counts added behind a wall. */
@@ -102,13 +111,17 @@ export function fitSong(dance: Dance, personal: string): SongFit[] {
   for (const { walls, cost } of plansFor(task).slice(0, MOST_DANCED)) {
     if (found.length === MOST_OFFERED) break;
     const lines = planLines(walls);
-    if (seen.has(lines.join('\n'))) continue;
-    seen.add(lines.join('\n'));
+    // The same counts added by a tag or by a hold are one plan: the cheaper is offered.
+    if (seen.has(shapeOf(walls))) continue;
+    seen.add(shapeOf(walls));
     const fit = danceFit(dance, personal, lines, walls, slips);
     if (fit) found.push({ ...fit, cost: Math.round(cost * 10) / 10 });
   }
   return found;
 }
+
+const shapeOf = (walls: readonly FitWall[]): string =>
+  walls.map(({ cut, tag }) => `${cut?.counts ?? ''}+${tag?.counts ?? ''}`).join(' ');
 
 /** Plan lines of walls go; an order would be another dance. */
 function withoutPlan(dance: Dance, personal: string): Dance {
@@ -132,7 +145,7 @@ function taskOf(dance: Dance, song: Song): FitTask | undefined {
   const tags = dance.tags.filter(({ after, before, counts }) => counts > 0 && after.weight === before.weight);
   return {
     whole: { counts: part.counts, turn: part.netTurn },
-    cuts: cutsOf(part),
+    cuts: cutsOf(dance, part),
     tags: [
       ...tags.map(({ block, counts, netTurn }) => ({ counts, turn: netTurn, name: block.name })),
       ...TAG_COUNTS.map((counts) => ({ counts, turn: 0 })),
@@ -149,36 +162,41 @@ function turnAfter(part: DancedBlock, count: number): Turn {
   return stateAt(part, until < 0 ? part.moments.length : until).rotation;
 }
 
-/** Section ends that leave the foot free with which the part begins. */
-function cutsOf(part: DancedBlock): FitCut[] {
-  return part.sections.slice(1).flatMap(({ offset }) => {
-    const counts = offset / TICKS_A_COUNT;
+/** Section ends and even counts inside them, between two calls, where the leading foot is free or can be freed. */
+function cutsOf(dance: Dance, part: DancedBlock): FitCut[] {
+  const wanted = part.before.weight;
+  if (!isFoot(wanted)) return [];
+  const ends = new Set(part.sections.map(({ offset }) => offset / TICKS_A_COUNT));
+  return Array.from({ length: Math.floor((part.counts - 1) / 2) }, (_, index) => 2 * (index + 1)).flatMap((counts): FitCut[] => {
     const placed = cutAfter(part, counts, 'line');
     if ('problem' in placed || placed.cut.inside) return [];
     const state = stateAt(part, placed.cut.index);
-    return state.weight === part.before.weight ? [{ counts, turn: state.rotation }] : [];
+    const rare = ends.has(counts) ? 0 : counts % 4 === 0 ? FIT_COSTS.four : FIT_COSTS.two;
+    const own = { counts, turn: state.rotation, rare };
+    if (state.weight === wanted) return [own];
+    const freeing = freeingAt(dance, { block: part, from: 0, to: placed.cut.index }, wanted);
+    return freeing ? [{ ...own, freeing }] : [];
   });
-}
+} // prettier-ignore
 
 // The cheapest way through the song
-
-interface Reached {
-  readonly cost: number;
-  readonly wall?: FitWall;
-  readonly from?: { readonly at: number; readonly facing: Facing };
-}
 
 export interface Plan {
   readonly walls: readonly FitWall[];
   readonly cost: number;
 }
 
+const earliness = (task: FitTask, at: number): number => 1 + FIT_COSTS.early * (1 - at / task.counts);
+
+/** What a wall asks beyond being danced, at the end of the song. `inPause`: its tag falls into a pause. */
+const askCost = ({ cut, tag }: FitWall, inPause: boolean): number =>
+  (cut ? FIT_COSTS.cut + (cut.freeing ? FIT_COSTS.changed : 0) : 0) +
+  (!tag ? 0 : tag.name !== undefined ? FIT_COSTS.tag : inPause ? FIT_COSTS.holdInPause : FIT_COSTS.hold + FIT_COSTS.holdCount * tag.counts); // prettier-ignore
+
 /** What a wall costs that begins at a count. */
-function wallCost(task: FitTask, at: number, { cut, tag }: FitWall): number {
-  const early = 1 + FIT_COSTS.early * (1 - at / task.counts);
-  const behind = at + (cut ?? task.whole).counts;
-  const tagged = !tag ? 0 : tag.name !== undefined ? FIT_COSTS.tag : task.pauses.has(behind) ? FIT_COSTS.holdInPause : FIT_COSTS.hold + FIT_COSTS.holdCount * tag.counts; // prettier-ignore
-  return startCost(task, at) + ((cut ? FIT_COSTS.cut : 0) + tagged) * early;
+function wallCost(task: FitTask, at: number, wall: FitWall): number {
+  const inPause = task.pauses.has(at + (wall.cut ?? task.whole).counts);
+  return startCost(task, at) + askCost(wall, inPause) * earliness(task, at);
 }
 
 const startCosts = new WeakMap<FitTask, Map<number, number>>();
@@ -223,60 +241,128 @@ export function costOfFit(task: FitTask, walls: readonly FitWall[]): number {
   }
   const cuts = new Set(walls.flatMap(({ cut }) => cut ?? []));
   const tags = new Set(walls.flatMap(({ tag }) => tag ?? []));
-  return cost + endCost(facing) + cuts.size * FIT_COSTS.place + tags.size * FIT_COSTS.kind;
+  return cost + endCost(facing) + fixedCost([...cuts], [...tags]);
 }
 
-/** The cheapest way for every choice of cuts and tags, the cheapest of all first. */
+/** What has to be remembered, however often it is danced. */
+const fixedCost = (cuts: readonly FitCut[], tags: readonly FitTag[]): number =>
+  cuts.reduce((sum, { rare = 0 }) => sum + FIT_COSTS.place + rare, 0) + tags.length * FIT_COSTS.kind;
+
+/**
+ * The cheapest way for every choice of cuts and tags, the cheapest of all first. A choice is left out when what has to be remembered
+ * of it makes it dearer than enough others even with the cheapest way there is: the one that may use everything and remembers nothing.
+ */
 export function plansFor(task: FitTask): Plan[] {
   const plans = new Map<string, Plan>();
-  for (const cuts of choices(task.cuts))
-    for (const tags of choices(task.tags)) {
-      const walls = cheapest(task, cuts, tags);
-      const key = JSON.stringify(walls);
-      if (!plans.has(key)) plans.set(key, { walls, cost: costOfFit(task, walls) });
-    }
+  const bound = wayCost(task, cheapest(task, task.cuts, task.tags));
+  const asked = choices(task.cuts, isUsualPair).flatMap((cuts) =>
+    choices(task.tags).map((tags) => ({ cuts, tags, fixed: fixedCost(cuts, tags) })),
+  );
+  const enough: number[] = [];
+  const note = (walls: readonly FitWall[]): void => {
+    const key = shapeOf(walls) + walls.map(({ tag }) => tag?.name ?? '').join();
+    if (plans.has(key)) return;
+    const cost = costOfFit(task, walls);
+    plans.set(key, { walls, cost });
+    enough.push(cost);
+    enough.sort((one, other) => one - other);
+  };
+  for (const { cuts, tags, fixed } of asked.sort((one, other) => one.fixed - other.fixed)) {
+    if (enough.length >= MOST_DANCED && bound + fixed > enough[MOST_DANCED - 1] + 1e-9) break;
+    const walls = cheapest(task, cuts, tags);
+    note(walls);
+    // A tag behind a cut is two things at once: without that, another way may be the cheapest of the choice.
+    if (walls.some(({ cut, tag }) => cut && tag)) note(cheapest(task, cuts, tags, true));
+  }
   return [...plans.values()].sort((one, other) => one.cost - other.cost || one.walls.length - other.walls.length);
 }
 
+/** Two places inside sections are more than anybody remembers. */
+const isUsualPair = (one: FitCut, other: FitCut): boolean => !one.rare || !other.rare;
+
 /** None of them, each one, and every two. */
-const choices = <T>(all: readonly T[]): (readonly T[])[] => [
+const choices = <T>(all: readonly T[], goTogether: (one: T, other: T) => boolean = () => true): (readonly T[])[] => [
   [],
   ...all.map((one) => [one]),
-  ...all.flatMap((one, index) => all.slice(index + 1).map((other) => [one, other])),
+  ...all.flatMap((one, index) =>
+    all.slice(index + 1).flatMap((other) => (goTogether(one, other) ? [[one, other]] : [])),
+  ),
 ];
 
-function cheapest(task: FitTask, cuts: readonly FitCut[], tags: readonly FitTag[]): FitWall[] {
-  const walls: FitWall[] = [undefined, ...cuts].flatMap((cut) =>
-    [undefined, ...tags].map((tag) => ({ ...(cut && { cut }), ...(tag && { tag }) })),
-  );
-  const open: Map<Facing, Reached>[] = Array.from({ length: task.counts + 1 }, () => new Map<Facing, Reached>());
-  open[0].set(0, { cost: 0 });
-  let best: Reached = { cost: Infinity };
-  for (let at = 0; at < task.counts; at++)
-    for (const [facing, reached] of open[at])
-      for (const wall of walls) {
-        const counts = (wall.cut ?? task.whole).counts + (wall.tag?.counts ?? 0);
-        const ends = at + counts >= task.counts;
-        // The music is over before the cut or the tag: the whole wall says the same.
-        if (ends && (wall.cut || wall.tag) && at + counts > task.counts) continue;
-        const next = facingAt(task, facing, wall, Math.min(counts, task.counts - at));
-        const cost = reached.cost + wallCost(task, at, wall) + (ends ? endCost(next) : 0);
-        const step: Reached = { cost, wall, from: { at, facing } };
-        if (ends) {
-          if (cost < best.cost) best = step;
-          continue;
-        }
-        const known = open[at + counts].get(next);
-        if (!known || cost < known.cost) open[at + counts].set(next, step);
-      }
-  const way: FitWall[] = [];
-  let step: Reached | undefined = best;
-  while (step?.wall && step.from) {
-    way.unshift(step.wall);
-    step = open[step.from.at].get(step.from.facing);
-  }
-  return way;
+/** Of the walls alone: nothing is remembered. */
+function wayCost(task: FitTask, walls: readonly FitWall[]): number {
+  const cuts = new Set(walls.flatMap(({ cut }) => cut ?? []));
+  const tags = new Set(walls.flatMap(({ tag }) => tag ?? []));
+  return costOfFit(task, walls) - fixedCost([...cuts], [...tags]);
 }
+
+/** A way of dancing one wall, as the search holds it. */
+interface WallKind {
+  readonly wall: FitWall;
+  readonly counts: number;
+  readonly turn: Turn;
+  readonly free: number;
+  readonly inPause: number;
+  readonly danced: number;
+}
+
+const commonDivisor = (one: number, other: number): number => (other === 0 ? one : commonDivisor(other, one % other));
+
+/** Asked for in the innermost loop. */
+const AROUND: number = CIRCLE;
+
+/** Dynamic programming over counts and facings, both in one list: `count * AROUND + facing`. */
+function cheapest(task: FitTask, cuts: readonly FitCut[], tags: readonly FitTag[], apart = false): FitWall[] {
+  const kinds = [undefined, ...cuts].flatMap((cut) =>
+    [undefined, ...(cut && apart ? [] : tags)].map((tag): WallKind => {
+      const wall = { ...(cut && { cut }), ...(tag && { tag }) };
+      const { counts: danced, turn } = cut ?? task.whole;
+      return {
+        wall,
+        danced,
+        counts: danced + (tag?.counts ?? 0),
+        turn: facingAfter(0, turn + (tag?.turn ?? 0)),
+        free: askCost(wall, false),
+        inPause: askCost(wall, true),
+      };
+    }),
+  );
+  const step = kinds.reduce((own, { turn }) => commonDivisor(own, turn), AROUND);
+  const costs = new Float64Array(task.counts * AROUND).fill(Infinity);
+  const kindAt = new Int16Array(task.counts * AROUND);
+  const from = new Int32Array(task.counts * AROUND).fill(-1);
+  costs[0] = 0;
+  let best = { cost: Infinity, kind: -1, place: -1 };
+  for (let at = 0; at < task.counts; at++) {
+    const [begins, early] = [startCost(task, at), earliness(task, at)];
+    for (let facing = 0; facing < AROUND; facing += step) {
+      const place = at * AROUND + facing;
+      const reached = costs[place];
+      if (reached === Infinity) continue;
+      for (let index = 0; index < kinds.length; index++) {
+        const kind = kinds[index];
+        const end = at + kind.counts;
+        const asked = task.pauses.has(at + kind.danced) ? kind.inPause : kind.free;
+        const cost = reached + begins + asked * early;
+        if (end < task.counts) {
+          const next = end * AROUND + ((facing + kind.turn) % AROUND);
+          if (cost >= costs[next]) continue;
+          costs[next] = cost;
+          kindAt[next] = index;
+          from[next] = place;
+        } else if (end === task.counts || (!kind.wall.cut && !kind.wall.tag)) {
+          // The music is over before a cut or a tag: the whole wall says the same.
+          const last = facingAt(task, facing, kind.wall, Math.min(kind.counts, task.counts - at));
+          if (cost + endCost(last) < best.cost) best = { cost: cost + endCost(last), kind: index, place };
+        }
+      }
+    }
+  }
+  if (best.kind < 0) return [];
+  const way = [kinds[best.kind].wall];
+  for (let place = best.place; from[place] >= 0; place = from[place]) way.unshift(kinds[kindAt[place]].wall);
+  return way;
+} // prettier-ignore
 
 // Written and danced
 
@@ -288,7 +374,9 @@ function planLines(walls: readonly FitWall[]): string[] {
     const after = cut ? ` after ${cut.counts}` : '';
     if (tag?.name !== undefined) say(`tag ${nameWords(tag.name)}${after}`.trim(), index + 1);
     else if (tag) say(`tag${after}: hold ${tag.counts} counts`, index + 1);
-    if (cut) say(`restart after ${cut.counts}`, index + 1);
+    if (cut)
+      say(`restart after ${cut.counts}${cut.freeing?.kind === 'then' ? `, then ${cut.freeing.words}` : ''}`, index + 1);
+    if (cut?.freeing?.kind === 'change') say(`change ${cut.freeing.range} to ${cut.freeing.words}`, index + 1);
   });
   return [...lines].map(([words, own]) => `${own.length > 1 ? 'walls' : 'wall'} ${own.join(', ')}: ${words}`);
 }
@@ -326,6 +414,7 @@ function asksOf(walls: readonly FitWall[]): string {
   const places = new Set(cuts.map(({ counts }) => counts)).size;
   const asked = [
     cuts.length > 0 && `${plural(cuts.length, 'restart')}${places > 1 ? ` at ${places} places` : ''}`,
+    cuts.some(({ freeing }) => freeing) && plural(cuts.filter(({ freeing }) => freeing).length, 'changed step'),
     tags.some(({ name }) => name !== undefined) && plural(tags.filter(({ name }) => name !== undefined).length, 'tag'),
     tags.some(({ name }) => name === undefined) && plural(tags.filter(({ name }) => name === undefined).length, 'hold'),
   ].filter(Boolean);

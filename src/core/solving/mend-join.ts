@@ -44,6 +44,33 @@ export function mendJoin(dance: Dance, bad: BadJoin): Proposal[] {
   return [...andStep(dance, bad, before, wanted), ...steps].slice(0, MOST_OFFERED);
 }
 
+/** A change that frees the other foot at a cut. */
+export type Freeing =
+  | { readonly kind: 'then'; readonly words: string }
+  | { readonly kind: 'change'; readonly range: string; readonly words: string };
+
+type Stretch = Pick<Piece, 'block' | 'from' | 'to'>;
+
+/** Where words are danced that stand nowhere yet. */
+const NOWHERE = { offset: 0, line: { index: 0 } };
+
+/** The smallest change at the end of a stretch that leaves the weight on `wanted`; undefined where there is none. */
+export function freeingAt(dance: Dance, stretch: Stretch, wanted: Foot): Freeing | undefined {
+  const { block, to } = stretch;
+  const last = block.moments[to - 1];
+  if (!last || stateAt(block, to).weight !== otherFoot(wanted)) return undefined;
+  const words = `& Step ${wanted} beside ${otherFoot(wanted)}`;
+  if (last.time % TICKS_A_COUNT === 0) {
+    const own = danceInserted(dance.script, NOWHERE, { text: words, span: { from: 0, to: 0 } }, stateAt(block, to), 0);
+    if (own.understood && own.block.after.weight === wanted && !own.block.moments.some(isImpossible))
+      return { kind: 'then', words };
+  }
+  const [change] = changesAt(stretch)
+    .filter((own) => fits(dance, stretch, own, wanted))
+    .sort((one, other) => one.cost - other.cost);
+  return change && { kind: 'change', range: change.from === change.to ? `${change.from}` : `${change.from}-${change.to}`, words: change.words };
+} // prettier-ignore
+
 /** A tag that ends on the wrong foot is changed where it is written. */
 function tagChanges(dance: Dance, before: Piece, wanted: Foot): Proposal[] {
   const lines = before.block.sections.flatMap((own) => own.lines);
@@ -95,7 +122,7 @@ function andStep(dance: Dance, { entry }: BadJoin, before: Piece, wanted: Foot):
 }
 
 /** Changes of the last calls before a cut, told by the counts they stand on. */
-function changesAt({ block, from, to }: Piece): Changed[] {
+function changesAt({ block, from, to }: Stretch): Changed[] {
   const calls = block.sections
     .flatMap(({ lines }) => lines.flatMap((line) => line.calls))
     .filter(
@@ -188,17 +215,16 @@ function tripleAt({ moments, figure }: DancedCall): Changed[] {
 
 const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-function fits(dance: Dance, { block, to }: Piece, { from, to: last, words }: Changed, wanted: Foot): boolean {
+function fits(dance: Dance, { block, to }: Stretch, { from, to: last, words }: Changed, wanted: Foot): boolean {
   const index = block.moments.findIndex(({ time }) => time >= tickOfCount(from));
   const before = stateAt(block, index);
   const after = stateAt(block, to);
   const length = tickOfCount(last + 1) - tickOfCount(from);
-  const place = { offset: 0, line: { index: 0 } };
   const {
     block: danced,
     end,
     understood,
-  } = danceInserted(dance.script, place, { text: words, span: { from: 0, to: 0 } }, before, 0, length);
+  } = danceInserted(dance.script, NOWHERE, { text: words, span: { from: 0, to: 0 } }, before, 0, length);
   return (
     understood &&
     end === length &&
