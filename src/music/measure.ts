@@ -136,14 +136,13 @@ function lowFit(beats: readonly number[], low: Float32Array, tempo: number): num
   return 1;
 }
 
-/** How much more begins on the beats than anywhere: a third of it by chance, all of it in a clear recording. */
+/** How much more begins on the beats than between them, and how evenly they stand: 1 in a clear recording. */
 function sureness(beats: readonly number[], curve: Float32Array): number {
-  const on = mean(beats.map((beat) => peakAt(curve, beat)));
-  const period = (beats[beats.length - 1] - beats[0]) / (beats.length - 1);
-  const shares = [0.25, 0.4, 0.6, 0.75];
-  const off = mean(beats.flatMap((beat) => shares.map((share) => peakAt(curve, Math.round(beat + share * period)))));
+  const on = mean(beats.map((beat) => peakAt(curve, beat, 1)));
   const gaps = beats.slice(1).map((beat, index) => beat - beats[index]);
-  const usual = median(gaps);
-  const even = mean(gaps.map((gap) => (Math.abs(gap / usual - 1) < 0.06 ? 1 : 0)));
-  return Math.max(0, Math.min(1, ((on - off) / (on + off + 1e-9)) * even));
-}
+  const shares = [0.25, 0.4, 0.6, 0.75];
+  const off = mean(gaps.flatMap((gap, index) => shares.map((share) => peakAt(curve, Math.round(beats[index] + share * gap), 1))));
+  // Beside their neighbours: a song may change its tempo.
+  const even = mean(gaps.map((gap, index) => (Math.abs(gap / median(gaps.slice(Math.max(0, index - 4), index + 5)) - 1) < 0.05 ? 1 : 0)));
+  return Math.max(0, ((on - off) / (on + off + 1e-9)) * even);
+} // prettier-ignore

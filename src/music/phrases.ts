@@ -166,8 +166,9 @@ function bestBorders(news: readonly number[], played: readonly number[]): number
   const BORDER = 0.35;
   for (let to = 1; to <= counts; to++)
     for (let length = 2; length <= LONGEST && length <= to; length++) {
-      // What is left at the end may be of any length.
-      const cost = LENGTHS.get(Math.round(played[to] - played[to - length])) ?? (to === counts ? 0.6 : undefined);
+      // What is left at the end may be of any length under a line.
+      const cost =
+        LENGTHS.get(Math.round(played[to] - played[to - length])) ?? (to === counts && length < 32 ? 0.6 : undefined);
       if (cost === undefined) continue;
       const score = best[to - length] + (news[to] ?? 0) - cost - BORDER;
       if (score > best[to]) {

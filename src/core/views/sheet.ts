@@ -4,6 +4,7 @@ import type { Weight } from '../model/feet';
 import { hourOfFacing, type Facing } from '../model/turns';
 import type { Language } from '../vocabulary/figures';
 import { countsOfTicks } from '../model/ticks';
+import { songOf, type Song } from '../music/song';
 import { wallsOf } from '../walls/table';
 import type { Wall } from '../walls/wall';
 import { cautionsOf } from './cautions';
@@ -141,12 +142,21 @@ function factsOf(dance: Dance, words: SheetWords): [string, string][] {
     [labels.walls, dance.counts === 0 ? '' : words.walls(wallsOf(dance), dance.netTurn)],
     [labels.start, words.start(dance.startWeight)],
   ];
+  const song = songOf(dance.script);
   const written = WRITTEN_FACTS.flatMap((key): [string, string][] => {
-    const value = entries.find((entry) => entry.key === key)?.value;
+    const typed = entries.find((entry) => entry.key === key)?.value;
+    const value = key === 'intro' ? introWords(typed, song, words) : typed;
     return value ? [[labels[key], value]] : [];
   });
   return [...computed.filter(([, value]) => value !== ''), ...written];
 }
+
+/** The song knows what begins with the first step; words of the writer's own say more than it does. */
+function introWords(typed: string | undefined, song: Song | undefined, words: SheetWords): string | undefined {
+  if (song?.intro === undefined || song.phrases.length === 0 || (typed && !/^\d+(?: counts?)?$/i.test(typed.trim()))) return typed;
+  const [{ kind }] = song.phrases;
+  return words.startAfter(song.intro, kind === 'verse' || kind === 'chorus');
+} // prettier-ignore
 
 function viewSheetSection(
   dance: Dance,

@@ -58,6 +58,7 @@ export const de: SheetWords = {
       : weight === 'unknown'
         ? ''
         : `Gewicht auf ${weight}, ${weight === 'L' ? 'R' : 'L'} beginnt`,
+  startAfter: (counts, onVocal) => `Start nach ${counts} Zählzeiten${onVocal ? ', mit dem Gesang' : ''}`,
   walls: ({ wallsNet, wallsDanced, order }, netTurn) => {
     if (order?.entry) return `in Teilen, von ${fromWalls(wallsDanced)} aus`;
     const danced =

@@ -38,6 +38,7 @@ export const en: SheetWords = {
       : weight === 'unknown'
         ? ''
         : `weight on ${weight}, ${weight === 'L' ? 'R' : 'L'} leads`,
+  startAfter: (counts, onVocal) => `start after ${counts} counts${onVocal ? ', on the vocal' : ''}`,
   walls: (plan, netTurn) => {
     const short = wallsInShort(plan).replace(/ walls?\b/, '');
     return plan.order?.entry

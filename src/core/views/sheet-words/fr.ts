@@ -58,6 +58,7 @@ export const fr: SheetWords = {
       : weight === 'unknown'
         ? ''
         : `poids sur ${side(weight)}, départ ${weight === 'L' ? 'D' : 'G'}`,
+  startAfter: (counts, onVocal) => `départ après ${counts} temps${onVocal ? ', sur le chant' : ''}`,
   walls: ({ wallsNet, wallsDanced, order }, netTurn) => {
     if (order?.entry) return `en parties, au départ de ${walls(wallsDanced)}`;
     const danced =

@@ -20,6 +20,8 @@ export interface SheetWords {
   readonly endsFacing: (hour: string, weight: Weight) => string;
   readonly forWall: (number: number, start: string, end: string) => string;
   readonly start: (weight: Weight) => string;
+  /** Counts before the first step; the voice comes in with it. */
+  readonly startAfter: (counts: number, onVocal: boolean) => string;
   readonly walls: (plan: WallPlan, netTurn: Turn) => string;
   /** `4 walls`. */
   readonly inShort: (plan: WallPlan) => string;
