@@ -1,4 +1,5 @@
 /** How well beats were found that are known. */
+import { least } from '../src/core';
 import type { Measured } from '../src/music/measure';
 import type { Case } from './recordings';
 
@@ -31,7 +32,7 @@ export interface Judgement {
 
 export function judged({ tempo, change }: Case, beats: readonly number[], { bpm, beats: found }: Measured): Judgement {
   const known = [tempo, ...(change ? [change.tempo] : [])];
-  const off = (times: number): number => Math.min(...known.map((one) => Math.abs(bpm / (one * times) - 1)));
+  const off = (times: number): number => least(known.map((one) => Math.abs(bpm / (one * times) - 1)));
   const level = off(1) < 0.04;
   const octave = !level && Math.min(off(2), off(0.5)) < 0.04;
   return {

@@ -52,6 +52,110 @@ test('plans that fit are found in the worker, taken with a press, undone by key'
   await expect(told(page)).toContainText('1 of 5 walls begin');
 });
 
+const panel = (page: Page) => page.getByRole('region', { name: 'The recording' });
+
+/** The house band plays the song of the demo: a recording with no one's rights in it. */
+async function letBandPlay(page: Page): Promise<void> {
+  await panel(page).getByRole('button', { name: 'Let the house band play it' }).click();
+  await expect(panel(page)).toContainText('108.0 beats a minute, steady');
+}
+
+test('the house band plays the song; it plays on in the script, where the line that is danced is marked', async ({
+  page,
+}) => {
+  await openMusic(page, 'Low Tide Lanterns');
+  await letBandPlay(page);
+  await expect(panel(page)).toContainText('stands still for 2 beats at 1:40');
+  const place = page.getByTestId('song-place');
+  // Wall 5 begins with the chorus at count 117 of the song.
+  await page.locator('[data-sound="116"]').click({ position: { x: 100, y: 8 } });
+  await expect(place).toContainText(/chorus · wall 5, count \d/);
+  const words = await place.textContent();
+  await expect(place).not.toHaveText(words ?? '');
+  await page.getByLabel('click on the counts').check();
+  await expect(place).toContainText('wall 5');
+  await page.getByRole('link', { name: 'Script', exact: true }).click();
+  await expect(page.locator('.danced-line')).toHaveCount(1);
+  await page.getByRole('region', { name: 'The song plays' }).getByRole('button', { name: 'Stop' }).click();
+  await expect(page.locator('.danced-line')).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'The song plays' })).toHaveCount(0);
+});
+
+test('the first step is set by key and by drag, counts at half; the recording stays and is taken out', async ({
+  page,
+}) => {
+  await openMusic(page, 'Low Tide Lanterns');
+  await letBandPlay(page);
+  await panel(page).getByRole('button', { name: 'Set it' }).click();
+  // Sixteen counts at 108 a minute behind the first beat at half a second.
+  await expect(panel(page)).toContainText('First step at 9.39 s');
+  const step = page.getByRole('slider', { name: 'First step' });
+  await step.press('ArrowRight');
+  await expect(panel(page)).toContainText('First step at 9.94 s');
+  await expect(map(page)).toHaveValue(/^intro: 17\n/);
+  const box = await step.boundingBox();
+  if (!box) throw new Error('nothing to drag');
+  await page.mouse.move(box.x + 7, box.y + 40);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 48, box.y + 40, { steps: 4 });
+  await page.mouse.up();
+  await expect(map(page)).toHaveValue(/^intro: 1[45]\n/);
+  await panel(page).getByRole('group', { name: 'How it is counted' }).getByRole('button', { name: '54' }).click();
+  await expect(panel(page)).toContainText('54.0 beats a minute');
+  await page.reload();
+  await expect(panel(page)).toContainText('54.0 beats a minute');
+  await panel(page).getByRole('button', { name: 'Take it out' }).click();
+  await expect(panel(page)).toContainText('Open a recording of the song');
+});
+
+test('phrases are named, split, joined and moved by keys, moved by drag, each undone', async ({ page }) => {
+  await openMusic(page, 'Slipway Stroll');
+  const phrase = (name: string) =>
+    page.getByRole('list', { name: 'Phrases' }).getByRole('button', { name, exact: true });
+  await phrase('verse 1').press('Alt+Shift+ArrowLeft');
+  await expect(map(page)).toHaveValue(/^verse 1: 24\nchorus: 40\n/);
+  await phrase('verse 1').press('Alt+ArrowRight');
+  await expect(map(page)).toHaveValue(/^verse 1: 25\nchorus: 39\n/);
+  await phrase('bridge').press('s');
+  await expect(map(page)).toHaveValue(/bridge: 32\nbridge: 32\n/);
+  await phrase('bridge').first().press('j');
+  await expect(map(page)).toHaveValue(/bridge: 64\n/);
+  await phrase('verse 2').click();
+  await page.getByLabel('Name', { exact: true }).fill('story, the second');
+  await page.getByLabel('Name', { exact: true }).press('Enter');
+  await expect(map(page)).toHaveValue(/story the second: 32/);
+  const grip = page.locator('[data-grip="2"]');
+  const box = await grip.boundingBox();
+  const width = (await grip.locator('..').boundingBox())?.width ?? 0;
+  if (!box) throw new Error('nothing to drag');
+  await page.mouse.move(box.x + 7, box.y + 15);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 7 - width / 4, box.y + 15, { steps: 5 });
+  await expect(rows(page).filter({ hasText: 'story the second' })).toContainText('65–88');
+  await page.mouse.up();
+  await expect(map(page)).toHaveValue(/story the second: 24\nchorus: 40/);
+  await page.locator('body').press('Control+z');
+  await expect(map(page)).toHaveValue(/story the second: 32\nchorus: 32/);
+});
+
+test('a plan is drawn in the page before it is taken; taps tell the tempo', async ({ page }) => {
+  await openMusic(page, 'Slipway Stroll');
+  await map(page).fill('verse 1: 32\ngap: 4\nchorus: 32\nverse 2: 32\ngap: 4\nchorus: 32');
+  const plans = page.getByRole('region', { name: 'Plans that fit' });
+  await plans.getByRole('button', { name: /^Look at walls 1, 3: tag: hold 4/ }).click();
+  await expect(told(page)).toContainText('4 of 4 walls begin with a phrase');
+  await page.getByRole('button', { name: 'As it was' }).click();
+  await expect(told(page)).toContainText('1 of 5 walls begin');
+  const tap = page.getByRole('button', { name: /Tap the beat/ });
+  for (let index = 0; index < 9; index++) {
+    await tap.press('Space');
+    await page.waitForTimeout(460);
+  }
+  await expect(page.getByText(/9 taps: \d+\.\d a minute/)).toBeVisible();
+  await page.getByRole('button', { name: /^Take \d+ as the tempo/ }).click();
+  await expect(map(page)).toHaveValue(/^tempo 1[0-3]\d\n/);
+});
+
 test('on a phone the rows stand under one another and nothing is wider than the screen', async ({ page }) => {
   await openMusic(page, 'Slipway Stroll');
   await page.setViewportSize({ width: 390, height: 844 });

@@ -65,26 +65,35 @@ const runAside = (command, args, env) =>
     child.on('close', (code) => resolve(code ?? 1));
   });
 
-/** The browser for the tests: CHROMIUM_PATH, else Debian's, else installed from Debian's packages when we may, beside what else goes on. */
-export async function ensureChromium() {
+/** What the tests of recordings make them with, and the packages it comes in. */
+const SOX = { place: '/usr/bin/sox', packages: ['sox', 'libsox-fmt-base', 'libsox-fmt-mp3'] };
+
+/**
+ * The browser for the tests: CHROMIUM_PATH, else Debian's, else installed from Debian's packages when we may, beside what else goes
+ * on. `withSox`: sox as well.
+ */
+export async function ensureChromium(withSox = false) {
   const named = process.env.CHROMIUM_PATH;
-  if (named) {
-    if (existsSync(named)) return named;
+  if (named && !existsSync(named)) {
     console.error(`CHROMIUM_PATH names ${named}, and there is no such file.`);
     process.exit(1);
   }
-  const found = () => CHROMIUM_PLACES.find((place) => existsSync(place));
-  if (found()) return found();
-  if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
-    console.log('Installing Chromium from Debian’s packages …');
+  const found = () => named ?? CHROMIUM_PLACES.find((place) => existsSync(place));
+  const missing = () => [
+    ...(found() ? [] : ['chromium-headless-shell']),
+    ...(withSox && !existsSync(SOX.place) ? SOX.packages : []),
+  ];
+  if (missing().length > 0 && process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+    console.log(`Installing ${missing().join(', ')} from Debian’s packages …`);
     const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
     await runAside('apt-get', ['update', '-qq'], env);
-    const packages = ['--no-install-recommends', 'chromium-headless-shell'];
-    await runAside('apt-get', ['install', '-y', '-qq', ...packages], env);
-    if (found()) return found();
+    await runAside('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing()], env);
   }
-  console.error('The browser tests need Chromium: install it (apt-get install chromium), or name it in CHROMIUM_PATH.');
-  process.exit(1);
+  if (missing().length > 0) {
+    console.error(`The browser tests need ${missing().join(', ')}: install them (apt-get install), or name the browser in CHROMIUM_PATH.`); // prettier-ignore
+    process.exit(1);
+  }
+  return found();
 }
 
 /** Starts the server on a port of its own; resolves with its address and the way to stop it. */

@@ -9,8 +9,8 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { at, ensureChromium, ensurePackages, isBuilt, ROOT, tool } from './lib.mjs';
 
-// The browser comes from elsewhere than the packages: both are fetched at once, and only the browser tests wait for it.
-const chromium = ensureChromium();
+// The browser and sox come from elsewhere than the packages: both are fetched at once, and only the browser tests wait for it.
+const chromium = ensureChromium(true);
 await ensurePackages();
 const results = path.join(ROOT, 'test-results');
 rmSync(results, { recursive: true, force: true });

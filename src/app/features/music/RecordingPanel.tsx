@@ -40,7 +40,7 @@ export function RecordingPanel({ desk, song, onBand, onIntro, onPhrases }: {
           </Flex>
         </Box>
       ) : recording ? (
-        <Told recording={recording} desk={desk} onIntro={onIntro} onPhrases={onPhrases} />
+        <Told recording={recording} song={song} desk={desk} onIntro={onIntro} onPhrases={onPhrases} />
       ) : (
         <>
           <chakra.p color="quiet" fontSize="small">
@@ -72,57 +72,46 @@ export function RecordingPanel({ desk, song, onBand, onIntro, onPhrases }: {
   );
 } // prettier-ignore
 
-function Told({ recording, desk, onIntro, onPhrases }: { recording: Recording; desk: RecordingDesk; onIntro: (beats: number) => void; onPhrases: () => void }) {
+function Told({
+  recording,
+  song,
+  desk,
+  onIntro,
+  onPhrases,
+}: {
+  recording: Recording;
+  song: Song | undefined;
+  desk: RecordingDesk;
+  onIntro: (beats: number) => void;
+  onPhrases: () => void;
+}) {
   const { record, heard, firstStep } = recording;
-  const { level } = record;
   const [looksCloser, setLooksCloser] = useState(false);
-  const sure = record.heard.confidence >= UNSURE;
-  const levels = ([0.5, 1, 2] as const).filter((times) => record.heard.bpm * times >= 30 && record.heard.bpm * times <= 260);
   return (
     <>
       <chakra.p fontSize="small" color="quiet" overflowWrap="anywhere">
-        {record.byBand ? t('Played by the house band') : record.name}, {clock(record.heard.seconds)}, {sizeWords(record.size)}
+        {record.byBand ? t('Played by the house band') : record.name}, {clock(record.heard.seconds)},{' '}
+        {sizeWords(record.size)}
       </chakra.p>
       {heard.bpm === 0 ? (
         <p>{t('No beat is heard in it. It plays all the same; tap the beat, and write the map by hand.')}</p>
       ) : (
         <>
-          <p>
-            <b>{t('{tempo} beats a minute', { tempo: heard.bpm.toFixed(1) })}</b>
-            {heard.changes.length === 0 ? t(', steady') : t(', it changes')}
-            {sure ? '' : t('; no more than a guess, tap it to be sure')}
-          </p>
-          {[
-            ...heard.changes.map(({ at, bpm }) => t('{tempo} from {time} on', { tempo: bpm.toFixed(1), time: clock(at) })),
-            ...heard.pauses.map(({ at, beats }) => t('stands still for {beats} beats at {time}', { beats, time: clock(at) })),
-          ].map((words) => (
-            <chakra.p key={words} fontSize="small">
-              {words}
-            </chakra.p>
-          ))}
-          <Flex role="group" aria-label={t('How it is counted')} gap="0.25rem" marginTop="0.35rem" align="center" flexWrap="wrap">
-            <chakra.span fontSize="small" color="quiet">
-              {t('counted')}
-            </chakra.span>
-            {levels.map((times) => (
-              <Button
-                key={times}
-                size="small"
-                aria-pressed={times === level}
-                background={times === level ? 'sand' : undefined}
-                onClick={() => void desk.setLevel(times)}
-              >
-                {(record.heard.bpm * times).toFixed(0)}
-              </Button>
-            ))}
-          </Flex>
+          <HeardBeats recording={recording} />
+          <Levels recording={recording} onLevel={(times) => void desk.setLevel(times)} />
           <Flex align="center" gap="0.5rem" marginTop="0.4rem">
             {t('First step at {second} s', { second: firstStep.toFixed(2) })}
-            <Button size="small" variant="plain" aria-expanded={looksCloser} onClick={() => setLooksCloser(!looksCloser)}>
+            <Button
+              size="small"
+              variant="plain"
+              aria-expanded={looksCloser}
+              onClick={() => setLooksCloser(!looksCloser)}
+            >
               {looksCloser ? t('Done') : t('Set it')}
             </Button>
           </Flex>
           {looksCloser && <CloserLook recording={recording} onIntro={onIntro} />}
+          <MapEnd recording={recording} song={song} />
         </>
       )}
       <Flex gap="0.35rem" marginTop="0.6rem" flexWrap="wrap">
@@ -136,5 +125,74 @@ function Told({ recording, desk, onIntro, onPhrases }: { recording: Recording; d
         </Button>
       </Flex>
     </>
+  );
+}
+
+function HeardBeats({ recording: { record, heard } }: { recording: Recording }) {
+  const sure = record.heard.confidence >= UNSURE;
+  return (
+    <>
+      <p>
+        <b>{t('{tempo} beats a minute', { tempo: heard.bpm.toFixed(1) })}</b>
+        {heard.changes.length === 0 ? t(', steady') : t(', it changes')}
+        {sure ? '' : t('; no more than a guess, tap it to be sure')}
+      </p>
+      {[
+        ...heard.changes.map(({ at, bpm }) => t('{tempo} from {time} on', { tempo: bpm.toFixed(1), time: clock(at) })),
+        ...heard.pauses.map(({ at, beats }) =>
+          t('stands still for {beats} beats at {time}', { beats, time: clock(at) }),
+        ),
+      ].map((words) => (
+        <chakra.p key={words} fontSize="small">
+          {words}
+        </chakra.p>
+      ))}
+    </>
+  );
+}
+
+/** The beats may be heard at half or at double of what is danced. */
+function Levels({ recording: { record }, onLevel }: { recording: Recording; onLevel: (times: 0.5 | 1 | 2) => void }) {
+  const levels = ([0.5, 1, 2] as const).filter(
+    (times) => record.heard.bpm * times >= 30 && record.heard.bpm * times <= 260,
+  );
+  return (
+    <Flex
+      role="group"
+      aria-label={t('How it is counted')}
+      gap="0.25rem"
+      marginTop="0.35rem"
+      align="center"
+      flexWrap="wrap"
+    >
+      <chakra.span fontSize="small" color="quiet">
+        {t('counted')}
+      </chakra.span>
+      {levels.map((times) => (
+        <Button
+          key={times}
+          size="small"
+          aria-pressed={times === record.level}
+          background={times === record.level ? 'sand' : undefined}
+          onClick={() => onLevel(times)}
+        >
+          {(record.heard.bpm * times).toFixed(0)}
+        </Button>
+      ))}
+    </Flex>
+  );
+}
+
+/** A map may end before the recording does, or go on without it; an eight more or less is nothing to tell. */
+function MapEnd({ recording: { grid }, song }: { recording: Recording; song: Song | undefined }) {
+  if (!grid || !song || song.counts === 0) return null;
+  const more = Math.round(grid.counts[grid.counts.length - 1] + 1 - song.counts);
+  if (Math.abs(more) <= 8) return null;
+  return (
+    <chakra.p role="note" fontSize="small" color="care" marginTop="0.4rem">
+      {more > 0
+        ? t('The recording goes on for {count} counts after the map ends.', { count: more })
+        : t('The map goes on for {count} counts after the recording ends.', { count: -more })}
+    </chakra.p>
   );
 } // prettier-ignore

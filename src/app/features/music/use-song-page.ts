@@ -21,7 +21,7 @@ import {
 import { countAt, secondOf } from '../../../music/grid';
 import { stillOf } from '../../../music/still';
 import type { ProposedPhrases } from '../../../music';
-import { useDanceSession, useStudy } from '../document/DanceContext';
+import { useDanceSession } from '../document/DanceContext';
 import { studyLive, usePersonalFigures } from '../settings/settings';
 import { useTextEditing } from '../walls/use-walls';
 import { t } from '../../texts';
@@ -41,9 +41,11 @@ const sayOf = (error: unknown): string => (error instanceof Error ? error.messag
 
 export function useSongPage() {
   const session = useDanceSession();
-  const study = useStudy(session);
   const editing = useTextEditing();
   const personal = usePersonalFigures();
+  // Of the very text that is edited: a key that follows another at once builds on what that one did.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const study = useMemo(() => studyLive(editing.text), [editing.text, personal]);
   const { script } = study;
   const song = useMemo(() => songOf(script), [script]);
   const intro = introOf(script, song);
