@@ -1,7 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo, useRef, useState } from 'react';
-import { answered, askToKeep, findSpace, makeBackup, refusalWords } from '../../../store';
+import { answered, askToKeep, database, findSpace, makeBackup, refusalWords, sizeOfRecordings } from '../../../store';
 import { Button } from '../../theme/Button';
 import { downloadFile } from '../files/download';
 import { useRestore } from './use-restore';
@@ -23,13 +23,24 @@ export const Keeping = memo(function Keeping({
     queryFn: async () => (await findSpace()) ?? null,
     refetchInterval: 30_000,
   });
+  const { data: recorded } = useQuery({
+    queryKey: ['recorded'],
+    queryFn: () => sizeOfRecordings(),
+    refetchInterval: 30_000,
+    refetchOnMount: 'always',
+  });
+  const [withRecordings, setWithRecordings] = useState(false);
   const files = useRef<HTMLInputElement>(null);
   const [isNew, setIsNew] = useState(isFirstVisit);
   const day = new Date().toISOString().slice(0, 10);
 
   const save = async (): Promise<void> => {
     try {
-      downloadFile(`pace-slate-backup-${day}.json`, 'application/json', await answered(makeBackup(), 60_000));
+      downloadFile(
+        `pace-slate-backup-${day}.json`,
+        'application/json',
+        await answered(makeBackup(database, withRecordings), 60_000),
+      );
     } catch (error) {
       onProblem(`${refusalWords(error)} No backup was made.`);
     }
@@ -109,6 +120,16 @@ export const Keeping = memo(function Keeping({
               </Button>
             </>
           )}
+          {recorded ? (
+            <chakra.label display="flex" alignItems="center" gap="0.3rem">
+              <input
+                type="checkbox"
+                checked={withRecordings}
+                onChange={({ target }) => setWithRecordings(target.checked)}
+              />
+              {t('with recordings ({size})', { size: sizeWords(recorded) })}
+            </chakra.label>
+          ) : null}
           <Button size="small" onClick={() => void save()}>
             {t('Back up everything')}
           </Button>
