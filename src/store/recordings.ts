@@ -25,13 +25,15 @@ export const findSound = async (id: string, db: SlateDatabase = database): Promi
   (await db.sounds.get(id))?.bytes;
 
 /** How the dancers count, or what was measured again. */
-export const changeRecording = async (
+export const changeRecording = (
   id: string,
   change: Partial<Pick<RecordingRecord, 'level' | 'heard'>>,
   db: SlateDatabase = database,
-): Promise<void> => {
-  await db.recordings.update(id, change);
-};
+): Promise<void> =>
+  db.transaction('rw', db.recordings, async () => {
+    const record = await db.recordings.get(id);
+    if (record) await db.recordings.put({ ...record, ...change });
+  });
 
 export const removeRecording = (id: string, db: SlateDatabase = database): Promise<void> =>
   db.transaction('rw', db.recordings, db.sounds, async () => {
