@@ -35,9 +35,19 @@ await build({
     rollupOptions: { output: { entryFileNames: 'core.mjs' } },
   },
 });
-const { studyText, danceAction, startState, endingsAt, searchWays, viewWalls } = (await import(
-  pathToFileURL(path.join(FOLDER, 'core.mjs')).href
-)) as typeof Entry;
+const {
+  studyText,
+  danceAction,
+  startState,
+  endingsAt,
+  searchWays,
+  viewWalls,
+  fitSong,
+  measureSound,
+  playSong,
+  songOf,
+  viewMusic,
+} = (await import(pathToFileURL(path.join(FOLDER, 'core.mjs')).href)) as typeof Entry;
 
 const DANCE = readFileSync(path.join(ROOT, 'dances', 'tar-and-oakum.txt'), 'utf8');
 const SECTIONS = DANCE.slice(DANCE.indexOf('## Section 1'));
@@ -123,6 +133,25 @@ const composing = await measure({
   'the floor of one wall of a 64-count dance, with its path': () => void viewFloor(floor.dance, 'wall', 0),
 });
 for (const [name, { p50, p99 }] of Object.entries(composing)) say(name, p50, p99);
+
+// The song: six minutes of it, a surprise behind every verse
+
+const SIX_MINUTES = `${readFileSync(path.join(ROOT, 'dances', 'low-tide-lanterns.txt'), 'utf8').replace(/## Plan[\s\S]*/, '')}\n## Song\n${Array.from({ length: 10 }, (_, index) => `verse: 32\ngap: ${index % 3 ? 2 : 4}\nchorus: 32\n`).join('')}`;
+const sung = studyText(SIX_MINUTES);
+const song = songOf(sung.script);
+if (!song) throw new Error('There is a song.');
+const music = await measure({
+  'a song of six minutes laid under its walls, as rows': () => void viewMusic(sung.dance),
+  'plans that fit a song of six minutes: all searched, the best danced': () => void fitSong(sung.dance, ''),
+});
+for (const [name, { p50, p99 }] of Object.entries(music)) say(name, p50, p99);
+const playing = performance.now();
+const sound = playSong(song);
+const played = performance.now();
+const { beats } = measureSound(sound);
+console.log(
+  `${Math.round(sound.samples.length / sound.rate)} s of music: played by the band in ${((played - playing) / 1000).toFixed(2)} s, measured in ${((performance.now() - played) / 1000).toFixed(2)} s (${beats.length} beats)`,
+);
 
 // Cold, and linear
 

@@ -19,7 +19,7 @@ export function fMeasure(known: readonly number[], found: readonly number[], win
   return known.length + found.length === 0 ? 0 : (2 * hits) / (known.length + found.length);
 }
 
-export interface Judgement {
+interface Judgement {
   /** The tempo is the score's, not its half, its double or another. */
   readonly level: boolean;
   readonly octave: boolean;

@@ -39,7 +39,7 @@ const SOUNDS: Readonly<Record<string, string>> = {
 /** [beat of the bar from 0, sound, loudness from 0 to 1]; beats with a fraction are swung where a case says so. */
 type Hit = readonly [beat: number, sound: string, loudness: number];
 
-export interface Style {
+interface Style {
   readonly beats: number;
   readonly bar: readonly Hit[];
 }
@@ -47,7 +47,7 @@ export interface Style {
 const each = (beats: readonly number[], sound: string, loudness: number): Hit[] =>
   beats.map((beat) => [beat, sound, loudness]);
 
-export const STYLES: Readonly<Record<string, Style>> = {
+const STYLES: Readonly<Record<string, Style>> = {
   rock: { beats: 4, bar: [...each([0, 2], 'kick', 1), ...each([1, 3], 'snare', 1), ...each([0, 0.5, 1, 1.5, 2, 2.5, 3, 3.5], 'hat', 0.7), ...each([0, 1.5, 2], 'bassLow', 0.8), [0, 'strum', 0.6]] },
   twoStep: { beats: 4, bar: [[0, 'kick', 0.9], [0, 'bassLow', 1], [2, 'kick', 0.9], [2, 'bassHigh', 1], ...each([1, 3], 'snare', 0.5), ...each([1, 3], 'strumUp', 0.8)] },
   shuffleBeat: { beats: 4, bar: [...each([0, 2], 'kick', 1), ...each([1, 3], 'snare', 0.9), ...each([0, 1, 2, 3], 'hat', 0.8), ...each([0.5, 1.5, 2.5, 3.5], 'hat', 0.5), ...each([0, 2], 'bassRound', 1), ...each([0.5, 2.5], 'strumUp', 0.5)] },
@@ -86,7 +86,7 @@ export interface Case {
   readonly hiss?: number;
 }
 
-export interface Recorded {
+interface Recorded {
   readonly rate: number;
   readonly samples: Float32Array;
   /** Seconds of every beat of the score, those of a pause left out. */
@@ -107,7 +107,7 @@ function soundOf(name: string): Float32Array {
 }
 
 /** The same numbers in every run (mulberry32, a public-domain generator). */
-export function chance(seed: number): () => number {
+function chance(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
     state = (state + 0x6d2b79f5) >>> 0;

@@ -87,7 +87,7 @@ function candidates({ all }: Onsets): { tempo: number; weight: number }[] {
   return guesses.filter(({ tempo, weight }, index) => index < 6 && (isLevel(tempo) || weight > best.weight * 0.6));
 }
 
-export const peakAt = (curve: Float32Array, at: number, reach = 3): number => {
+const peakAt = (curve: Float32Array, at: number, reach = 3): number => {
   let most = 0;
   for (let index = at - reach; index <= at + reach; index++) most = Math.max(most, curve[index] ?? 0);
   return most;

@@ -59,7 +59,7 @@ export function phrasesHeard(sound: Sound, heard: Measured, firstStep: number, b
 }
 
 /** `end`: the second at which the music is over. What stands still takes counts of the grid and none of a phrase. */
-export function proposePhrases(sound: Sound, grid: Grid, end: number, pauses: readonly Still[] = []): ProposedPhrases {
+function proposePhrases(sound: Sound, grid: Grid, end: number, pauses: readonly Still[] = []): ProposedPhrases {
   let counts = 0;
   while (counts < 2000 && secondOf(grid, counts + 1) <= end + 0.1) counts++;
   if (counts < 32) return { phrases: counts > 0 ? [{ label: 'verse', counts }] : [], heard: false };

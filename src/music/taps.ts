@@ -12,7 +12,7 @@ export interface Tapped {
 }
 
 /** A tap so much later than the one before begins anew. */
-export const TAP_REST = 2.5;
+const TAP_REST = 2.5;
 
 /** The taps since the last rest; undefined for fewer than four. Beats left out are no matter, a tap too many is. */
 export function tempoOfTaps(seconds: readonly number[]): Tapped | undefined {

@@ -49,7 +49,7 @@ const FIT_COSTS = {
 
 const TAG_COUNTS = [2, 4, 8, 16];
 const MOST_OFFERED = 4;
-const MOST_DANCED = 32;
+const MOST_DANCED = 16;
 
 /** A place at which the part can be broken off, with the right foot free or freed by a changed step. */
 export interface FitCut {
@@ -260,6 +260,7 @@ export function plansFor(task: FitTask): Plan[] {
   );
   const enough: number[] = [];
   const note = (walls: readonly FitWall[]): void => {
+    if (walls.length === 0) return;
     const key = shapeOf(walls) + walls.map(({ tag }) => tag?.name ?? '').join();
     if (plans.has(key)) return;
     const cost = costOfFit(task, walls);
@@ -268,11 +269,13 @@ export function plansFor(task: FitTask): Plan[] {
     enough.sort((one, other) => one - other);
   };
   for (const { cuts, tags, fixed } of asked.sort((one, other) => one.fixed - other.fixed)) {
-    if (enough.length >= MOST_DANCED && bound + fixed > enough[MOST_DANCED - 1] + 1e-9) break;
-    const walls = cheapest(task, cuts, tags);
+    // What a way may cost by itself to be among the best.
+    const most = (enough[MOST_DANCED - 1] ?? Infinity) - fixed + 1e-9;
+    if (bound > most) break;
+    const walls = cheapest(task, cuts, tags, false, most);
     note(walls);
     // A tag behind a cut is two things at once: without that, another way may be the cheapest of the choice.
-    if (walls.some(({ cut, tag }) => cut && tag)) note(cheapest(task, cuts, tags, true));
+    if (walls.some(({ cut, tag }) => cut && tag)) note(cheapest(task, cuts, tags, true, most));
   }
   return [...plans.values()].sort((one, other) => one.cost - other.cost || one.walls.length - other.walls.length);
 }
@@ -308,12 +311,61 @@ interface WallKind {
 
 const commonDivisor = (one: number, other: number): number => (other === 0 ? one : commonDivisor(other, one % other));
 
-/** Asked for in the innermost loop. */
-const AROUND: number = CIRCLE;
+/**
+ * Dynamic programming over counts and facings, both in one list: `count * ways + facing / step`. Only facings that the turns of the
+ * walls can come to are held. Empty where no way costs `most` or less.
+ */
+function cheapest(task: FitTask, cuts: readonly FitCut[], tags: readonly FitTag[], apart = false, most = Infinity): FitWall[] {
+  const kinds = wallKinds(task, cuts, tags, apart);
+  const step = kinds.reduce((own, { turn }) => commonDivisor(own, turn), CIRCLE);
+  const ways = CIRCLE / step;
+  const turns = Int32Array.from(kinds, ({ turn }) => turn / step);
+  const costs = new Float64Array(task.counts * ways).fill(Infinity);
+  const kindAt = new Int16Array(task.counts * ways);
+  const from = new Int32Array(task.counts * ways).fill(-1);
+  const asked = new Float64Array(kinds.length);
+  costs[0] = 0;
+  let best = { cost: most, kind: -1, place: -1 };
+  for (let at = 0; at < task.counts; at++) {
+    const early = earliness(task, at);
+    const begins = startCost(task, at);
+    let isReady = false;
+    for (let way = 0; way < ways; way++) {
+      const place = at * ways + way;
+      const reached = costs[place] + begins;
+      // What is dearer than the best by now comes to nothing.
+      if (!(reached <= best.cost)) continue;
+      if (!isReady) {
+        kinds.forEach(({ danced, inPause, free }, index) => (asked[index] = early * (task.pauses.has(at + danced) ? inPause : free)));
+        isReady = true;
+      }
+      for (let index = 0; index < kinds.length; index++) {
+        const { counts, wall } = kinds[index];
+        const end = at + counts;
+        const cost = reached + asked[index];
+        if (end < task.counts) {
+          const turned = way + turns[index];
+          const next = end * ways + (turned < ways ? turned : turned - ways);
+          if (cost >= costs[next]) continue;
+          costs[next] = cost;
+          kindAt[next] = index;
+          from[next] = place;
+        } else if (end === task.counts || (!wall.cut && !wall.tag)) {
+          // The music is over before a cut or a tag: the whole wall says the same.
+          const last = facingAt(task, way * step, wall, Math.min(counts, task.counts - at));
+          if (cost + endCost(last) < best.cost || best.kind < 0) best = { cost: cost + endCost(last), kind: index, place };
+        }
+      }
+    }
+  }
+  if (best.kind < 0 || best.cost > most) return [];
+  const way = [kinds[best.kind].wall];
+  for (let place = best.place; from[place] >= 0; place = from[place]) way.unshift(kinds[kindAt[place]].wall);
+  return way;
+} // prettier-ignore
 
-/** Dynamic programming over counts and facings, both in one list: `count * AROUND + facing`. */
-function cheapest(task: FitTask, cuts: readonly FitCut[], tags: readonly FitTag[], apart = false): FitWall[] {
-  const kinds = [undefined, ...cuts].flatMap((cut) =>
+function wallKinds(task: FitTask, cuts: readonly FitCut[], tags: readonly FitTag[], apart: boolean): WallKind[] {
+  return [undefined, ...cuts].flatMap((cut) =>
     [undefined, ...(cut && apart ? [] : tags)].map((tag): WallKind => {
       const wall = { ...(cut && { cut }), ...(tag && { tag }) };
       const { counts: danced, turn } = cut ?? task.whole;
@@ -327,42 +379,7 @@ function cheapest(task: FitTask, cuts: readonly FitCut[], tags: readonly FitTag[
       };
     }),
   );
-  const step = kinds.reduce((own, { turn }) => commonDivisor(own, turn), AROUND);
-  const costs = new Float64Array(task.counts * AROUND).fill(Infinity);
-  const kindAt = new Int16Array(task.counts * AROUND);
-  const from = new Int32Array(task.counts * AROUND).fill(-1);
-  costs[0] = 0;
-  let best = { cost: Infinity, kind: -1, place: -1 };
-  for (let at = 0; at < task.counts; at++) {
-    const [begins, early] = [startCost(task, at), earliness(task, at)];
-    for (let facing = 0; facing < AROUND; facing += step) {
-      const place = at * AROUND + facing;
-      const reached = costs[place];
-      if (reached === Infinity) continue;
-      for (let index = 0; index < kinds.length; index++) {
-        const kind = kinds[index];
-        const end = at + kind.counts;
-        const asked = task.pauses.has(at + kind.danced) ? kind.inPause : kind.free;
-        const cost = reached + begins + asked * early;
-        if (end < task.counts) {
-          const next = end * AROUND + ((facing + kind.turn) % AROUND);
-          if (cost >= costs[next]) continue;
-          costs[next] = cost;
-          kindAt[next] = index;
-          from[next] = place;
-        } else if (end === task.counts || (!kind.wall.cut && !kind.wall.tag)) {
-          // The music is over before a cut or a tag: the whole wall says the same.
-          const last = facingAt(task, facing, kind.wall, Math.min(kind.counts, task.counts - at));
-          if (cost + endCost(last) < best.cost) best = { cost: cost + endCost(last), kind: index, place };
-        }
-      }
-    }
-  }
-  if (best.kind < 0) return [];
-  const way = [kinds[best.kind].wall];
-  for (let place = best.place; from[place] >= 0; place = from[place]) way.unshift(kinds[kindAt[place]].wall);
-  return way;
-} // prettier-ignore
+}
 
 // Written and danced
 

@@ -13,7 +13,7 @@ import { inLanguage, SLATE_STYLE, type HouseStyle } from '../printing/style';
 import { readStepLine } from '../reading/line';
 import { lineAtOffset } from '../reading/script';
 import type { LineRange } from '../rewriting/lines';
-import { fillCounts, unlike, type FillOrder } from '../solving/fill';
+import { fillCounts, unlike, type Filled, type FillOrder } from '../solving/fill';
 import { movesLedBy, type Move } from '../solving/moves';
 import {
   levelAsked,
@@ -177,6 +177,7 @@ export interface FillView {
 }
 
 const MOST_OFFERED = 9;
+const FEWEST_OFFERED = 3;
 /** Sequences looked at before those that are unlike each other are chosen. */
 const MOST_FOUND = 400;
 
@@ -210,7 +211,7 @@ export function closeDance(
 
 function fillStretch(dance: Dance, personal: string, stretch: Stretch, wishes: Wishes, style: HouseStyle): FillView {
   const order = orderFor(dance, stretch, wishes);
-  const found = unlike(fillCounts(order, MOST_FOUND), MOST_OFFERED);
+  const found = variedFills(order);
   const own = styleOf(dance, style);
   const alarms = checkDance(dance).filter(isAlarm).length;
   return {
@@ -222,6 +223,17 @@ function fillStretch(dance: Dance, personal: string, stretch: Stretch, wishes: W
     level: order.level,
     proposals: found.flatMap(({ moves }) => proposed(dance, personal, stretch, order, moves, own, alarms) ?? []),
   };
+}
+
+/** Where all that is found is much alike, it is looked for once more without what was found. */
+function variedFills(order: FillOrder): Filled[] {
+  const found = unlike(fillCounts(order, MOST_FOUND), MOST_OFFERED);
+  if (found.length === 0 || found.length >= FEWEST_OFFERED) return found;
+  const without = new Set([
+    ...(order.without ?? []),
+    ...found.flatMap(({ moves }) => moves.flat().map(({ id }) => id)),
+  ]);
+  return [...found, ...unlike(fillCounts({ ...order, without }, MOST_FOUND), MOST_OFFERED)].slice(0, MOST_OFFERED);
 }
 
 /** Danced where it would stand; left out where it does not do there what the search took it to do. */
