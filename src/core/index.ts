@@ -113,6 +113,7 @@ export type { FloorPath, FloorStep } from './floor/path';
 export { hallOf, STEP_METRES, type Hall } from './floor/hall';
 export { TICKS_A_COUNT } from './model/ticks';
 export { tempoOf } from './reading/tempo';
+export { dancesFor, songsFor, type Matched, type ShelfText } from './solving/other-songs';
 export { layUnder, placeAtCount, type LaidSong, type SongPlace } from './music/laid';
 export { viewMusic, type MusicRow, type MusicStrip, type MusicView } from './views/music';
 export { secondsAt, songOf, type Phrase, type Song } from './music/song';

@@ -15,6 +15,7 @@ import italicFigures from '../fonts/figures-400-italic.woff?url';
 import type { ExportId, ExportOrder } from '../formats/exports';
 import {
   closeDance,
+  dancesFor,
   endingsAt,
   fillAt,
   fitSong,
@@ -23,13 +24,16 @@ import {
   mendings,
   searchWays,
   songOf,
+  songsFor,
   studyText,
   type Endings,
   type FillView,
   type GoOn,
   type HouseStyle,
   type LineRange,
+  type Matched,
   type Mending,
+  type ShelfText,
   type SongFit,
   type WayFound,
   type Wishes,
@@ -87,6 +91,12 @@ const work = {
     endingsAt(studyText(text, personal).dance, personal, wall, count),
 
   fitSong: (text: string, personal: string): readonly SongFit[] => fitSong(studyText(text, personal).dance, personal),
+
+  songsFor: (text: string, personal: string, shelf: readonly ShelfText[]): readonly Matched[] =>
+    songsFor(studyText(text, personal).dance, personal, shelf),
+
+  dancesFor: (text: string, personal: string, shelf: readonly ShelfText[]): readonly Matched[] =>
+    dancesFor(studyText(text, personal).script, personal, shelf),
 
   /** `peaks`: stretches a second to be drawn. `tell` hears the share that is done. */
   measure: async (sound: Sound, peaks: number, tell: (share: number) => void): Promise<MeasuredSound> => {

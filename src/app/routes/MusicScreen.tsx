@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { MusicView } from '../../core';
 import { clock } from '../features/music/clock';
+import { OtherSongs } from '../features/music/OtherSongs';
 import { RecordingPanel } from '../features/music/RecordingPanel';
 import { SongMap } from '../features/music/SongMap';
 import { SongPlans } from '../features/music/SongPlans';
@@ -123,6 +124,7 @@ function InWords({ page }: { page: SongPage }) {
         />
       )}
       {page.heading !== undefined && <SongMap key={page.id} text={text} heading={page.heading} onEdit={page.type} />}
+      <OtherSongs id={page.id} text={text} hasSong={song !== undefined && song.counts > 0} onTake={page.take} />
     </>
   );
 } // prettier-ignore
