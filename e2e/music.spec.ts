@@ -1,4 +1,5 @@
 /** The song under the dance, in the real browser. */
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, openDance, script, scriptText, test } from './app';
 
@@ -154,6 +155,34 @@ test('a plan is drawn in the page before it is taken; taps tell the tempo', asyn
   await expect(page.getByText(/9 taps: \d+\.\d a minute/)).toBeVisible();
   await page.getByRole('button', { name: /^Take \d+ as the tempo/ }).click();
   await expect(map(page)).toHaveValue(/^tempo 1[0-3]\d\n/);
+});
+
+test('a song of the shelf is taken with its plan; a recording goes into a backup where it is asked for', async ({
+  page,
+}) => {
+  await openMusic(page, 'Ferry at Dusk');
+  const shelf = page.getByRole('region', { name: 'Songs and dances of the shelf' });
+  await shelf.getByRole('button', { name: 'Songs for this dance' }).click();
+  await expect(shelf.getByRole('listitem')).toHaveCount(2);
+  await shelf.getByRole('button', { name: 'Take the song Three Planks Wide' }).click();
+  await expect(page.getByRole('heading', { name: 'Three Planks Wide' })).toBeVisible();
+  await expect(told(page)).toContainText('8 of 8 walls begin with a phrase');
+  await shelf.getByRole('button', { name: 'Dances to this song' }).click();
+  await expect(shelf.getByRole('link', { name: 'Open Slipway Stroll' })).toBeVisible();
+  await panel(page).getByRole('button', { name: 'Let the house band play it' }).click();
+  await expect(panel(page)).toContainText('104.0 beats a minute, steady');
+  await page.getByRole('link', { name: 'Dances', exact: true }).click();
+  const saved = async (): Promise<string> => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Back up everything' }).click(),
+    ]);
+    return readFileSync(await file.path(), 'utf8');
+  };
+  await expect(page.getByLabel(/^with recordings/)).not.toBeChecked();
+  expect(await saved()).not.toContain('"recordings"');
+  await page.getByLabel(/^with recordings/).check();
+  expect((JSON.parse(await saved()) as { recordings: unknown[] }).recordings).toHaveLength(1);
 });
 
 test('on a phone the rows stand under one another and nothing is wider than the screen', async ({ page }) => {

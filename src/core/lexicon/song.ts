@@ -18,15 +18,27 @@ const KINDS: readonly (readonly [PhraseKind, Words])[] = [
 /** A word in plain letters -> the kind of phrase it names. */
 export const PHRASE_WORDS: ReadonlyMap<string, PhraseKind> = lexiconOf(KINDS);
 
-const COUNTS: Words = { en: 'count counts beat beats', de: 'zählzeiten schläge', fr: 'temps comptes', nl: 'tellen' };
-const PAUSES: Words = { en: 'pause break stop silence', de: 'pause', fr: 'pause silence', nl: 'pauze' };
-const AFTERS: Words = { en: 'after from', de: 'nach ab', fr: 'après', nl: 'na' };
-const TEMPOS: Words = { en: 'tempo bpm', de: 'tempo', fr: 'tempo', nl: 'tempo' };
+const COUNTS: Words = {
+  en: 'count counts beat beats ct cts',
+  de: 'zählzeiten schläge',
+  fr: 'temps comptes',
+  nl: 'tellen',
+};
+const EIGHTS: Words = { en: 'eight eights', de: 'achter achten', fr: 'huit huits', nl: 'achten achttallen' };
+const PAUSES: Words = {
+  en: 'pause pauses break breaks stop stops silence silent',
+  de: 'pause stille',
+  fr: 'pause silence arrêt',
+  nl: 'pauze stilte',
+};
+const AFTERS: Words = { en: 'after from at', de: 'nach ab', fr: 'après', nl: 'na' };
+const TEMPOS: Words = { en: 'tempo bpm speeds slows faster slower', de: 'tempo', fr: 'tempo', nl: 'tempo' };
 const HALVES: Words = { en: 'half', de: 'halb halbe', fr: 'demi', nl: 'half' };
 const DOUBLES: Words = { en: 'double', de: 'doppelt', fr: 'double', nl: 'dubbel' };
 
 export const SONG_WORDS = {
   count: anyOf(wordsOf(COUNTS)),
+  eight: anyOf(wordsOf(EIGHTS)),
   pause: anyOf(wordsOf(PAUSES)),
   after: anyOf(wordsOf(AFTERS)),
   tempo: anyOf(wordsOf(TEMPOS)),

@@ -65,11 +65,23 @@ const MOST_EIGHTS = 16;
 
 /** A line below `## Song`; empty where a piece of it says nothing that is known. */
 export function readSongLine(line: string): readonly SongItem[] {
-  const items = line
+  const pieces: string[] = [];
+  for (const piece of line
     .split(/[,;]/)
-    .map((piece) => piece.trim())
-    .filter(Boolean)
-    .map(readPiece);
+    .map((one) => one.trim())
+    .filter(Boolean)) {
+    const before = pieces[pieces.length - 1];
+    // `chorus, 32` is one piece.
+    if (
+      before !== undefined &&
+      /^\d/.test(piece) &&
+      !/\d{2}/.test(before) &&
+      !/\p{L}{3}/u.test(piece.replace(SONG_WORDS.count, ''))
+    )
+      pieces.push(`${pieces.pop()} ${piece}`);
+    else pieces.push(piece);
+  }
+  const items = pieces.map(readPiece);
   return items.every((item) => item !== undefined) ? items : [];
 }
 
@@ -86,25 +98,48 @@ function readPiece(piece: string): SongItem | undefined {
   return readPhrase(piece);
 }
 
-/** `verse 1: 32`, `chorus 32 counts`, `verse 2 32`, `32 chorus`. Behind the counts how often: `bridge: 4 x 8`, `verse: 32 x2`. */
+/**
+ * `verse 1: 32`, `Chorus (32 counts)`, `verse 2 – 32`, `32 chorus`. The counts may be so many eights (`4 x 8`, `two eights` in figures),
+ * the phrase come several times: `32 x2`, `2 x chorus: 32`.
+ */
 function readPhrase(piece: string): SongItem | undefined {
   const words = piece
-    .replace(/[:=]/g, ' ')
+    .replace(/[:=()[\]]|(?<=\s)[-–—](?=\s)/g, ' ')
     .replace(/(\d)\s*[x×]\s*(?=\d)/gi, '$1 x ')
+    .replace(/(^|\s)[x×]\s*(?=\d)/gi, '$1x ')
+    .replace(/^\s*(\d+)\s*[x×]\s+(?=\p{L})/iu, '$1 times ')
     .split(/\s+/)
     .filter((word) => word !== '' && !SONG_WORDS.count.test(word));
-  const isAhead = /^\d/.test(words[0] ?? '');
-  const numbers = isAhead ? words.splice(0, words[1] === 'x' ? 3 : 1) : words.splice(words.at(-2) === 'x' ? -3 : -1);
-  const [counts, , by = 1] = numbers.map(Number);
-  if (!Number.isInteger(counts) || !Number.isInteger(by) || !/^\p{L}/u.test(words[0] ?? '')) return undefined;
-  const isEights = EIGHTS.has(by) && counts <= MOST_EIGHTS;
-  const length = isEights ? counts * by : counts;
-  const times = isEights ? 1 : by;
+  const ahead = words[1] === 'times' ? Number(words.splice(0, 2)[0]) : 1;
+  const { counts, by, times } = numbersOf(words);
   const label = words.join(' ');
-  return length * times > 0 && length * times <= MOST_COUNTS
-    ? { kind: 'phrase', label, phrase: kindOf(label), counts: length, times }
-    : undefined;
+  if (!Number.isInteger(counts) || !Number.isInteger(by) || !isLabel(label)) return undefined;
+  const isEights = EIGHTS.has(by) && counts <= MOST_EIGHTS;
+  // `2 x 16`: twice sixteen; `32 x 2`: thirty-two twice.
+  const [own, again] = isEights ? [counts * by, 1] : by > counts ? [by, counts] : [counts, by];
+  const often = ahead * times * again;
+  return own * often > 0 && own * often <= MOST_COUNTS ? { kind: 'phrase', label, phrase: kindOf(label), counts: own, times: often } : undefined;
+} // prettier-ignore
+
+/** Takes the numbers out of the words, at their end or ahead of them. `by`: `4 x 8`, or times. */
+function numbersOf(words: string[]): { counts: number; by: number; times: number } {
+  const isNumber = (word: string | undefined): boolean => /^\d+$/.test(word ?? '');
+  const plain = (numbers: readonly string[]) => ({ counts: Number(numbers[0]), by: Number(numbers[2] ?? 1), times: 1 });
+  if (/^\d/.test(words[0] ?? '')) return plain(words.splice(0, words[1] === 'x' ? 3 : 1));
+  if (SONG_WORDS.eight.test(words[words.length - 1] ?? '') && isNumber(words.at(-2)))
+    return { counts: Number(words.splice(-2)[0]), by: 8, times: 1 };
+  if (words.at(-2) === 'x') return plain(words.splice(-3));
+  // `(x2) 32`.
+  if (words.at(-3) === 'x' && isNumber(words.at(-2))) {
+    const [, times, counts] = words.splice(-3);
+    return { counts: Number(counts), by: 1, times: Number(times) };
+  }
+  return plain(words.splice(-1));
 }
+
+/** Begins with a letter; of signs only those within names. Words of place belong to a pause that isn't understood. */
+const isLabel = (label: string): boolean =>
+  /^\p{L}[\p{L}\p{N}\s.'’/&-]*$/u.test(label) && !(SONG_WORDS.after.test(label) && /\d/.test(label));
 
 const kindOf = (label: string): PhraseKind =>
   plainLetters(label).split(/[^\p{L}]+/u).flatMap((word) => PHRASE_WORDS.get(word) ?? [])[0] ?? 'other'; // prettier-ignore
