@@ -119,7 +119,10 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
       'Music',
       async (page) => {
         await page.getByRole('link', { name: 'Music', exact: true }).click();
-        await expect(page.getByRole('list', { name: 'Phrases' })).toBeVisible();
+        await page.getByRole('button', { name: 'Let the house band play it' }).click();
+        await page.getByRole('button', { name: 'Set it' }).click();
+        await page.getByRole('button', { name: 'bridge', exact: true }).click();
+        await expect(page.getByRole('slider', { name: 'First step' })).toBeVisible();
       },
     ],
     [

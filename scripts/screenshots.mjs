@@ -134,6 +134,9 @@ const SHOTS = [
     dance: 'Low Tide Lanterns',
     then: async (page) => {
       await page.getByRole('link', { name: 'Music', exact: true }).click();
+      await page.getByRole('button', { name: 'Let the house band play it' }).click();
+      await page.getByText('First step at').waitFor();
+      await page.getByRole('button', { name: 'Set it' }).click();
       await page
         .getByRole('button', { name: /^Take walls?/ })
         .first()

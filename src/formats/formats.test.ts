@@ -7,6 +7,7 @@ import addFormats from 'ajv-formats';
 import { parse } from 'parse5';
 import { studyText, viewSheet } from '../core';
 import { makeBackup, readBackup } from '../store/backup';
+import { saveRecording } from '../store/recordings';
 import { SlateDatabase } from '../store/database';
 import { addDance } from '../store/dances';
 import { printDanceHtml, readDanceHtml } from './dance-html';
@@ -98,8 +99,27 @@ describe('JSON, by a validator of JSON Schema (2020-12)', () => {
   test('a backup fits its schema, and what the reader refuses does not', async () => {
     const fits = validator('docs/backup.schema.json');
     const db = new SlateDatabase('formats-backup');
-    await addDance('# Ebb\n1-4 Vine R', db, { tags: ['Monday'], source: { name: 'a.txt', kind: 'text', text: 'a' } });
-    const backup = JSON.parse(await makeBackup(db)) as Record<string, unknown>;
+    const { id } = await addDance('# Ebb\n1-4 Vine R', db, {
+      tags: ['Monday'],
+      source: { name: 'a.txt', kind: 'text', text: 'a' },
+    });
+    const heard = {
+      bpm: 100,
+      firstBeat: 1,
+      beats: [1],
+      confidence: 1,
+      changes: [],
+      pauses: [],
+      others: [],
+      seconds: 9,
+    };
+    await saveRecording(
+      { id, name: 'a.ogg', kind: '', size: 1, addedAt: 1, byBand: false, level: 1, heard, peaks: new Int8Array(2) },
+      new Uint8Array(1),
+      db,
+    );
+    const backup = JSON.parse(await makeBackup(db, true)) as Record<string, unknown>;
+    expect(fits({ ...backup, recordings: [{ id }] })).toBe(false);
     await db.delete();
     expect(fits(backup)).toBe(true);
     for (const key of ['format', 'version', 'dances', 'revisions', 'sources', 'figures'])

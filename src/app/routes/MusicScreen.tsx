@@ -41,7 +41,9 @@ export function MusicScreen() {
         <Rows page={page} />
       </Box>
       <Beside label={t('The song in words')}>
-        <InWords page={page} />
+        <Box css={{ [MEDIUM]: { columns: '20rem 2', columnGap: '2rem', '& > *': { breakInside: 'avoid' } } }}>
+          <InWords page={page} />
+        </Box>
       </Beside>
     </Flex>
   );

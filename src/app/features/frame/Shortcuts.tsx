@@ -14,6 +14,13 @@ const OTHERS: Readonly<Record<string, readonly Key[]>> = {
     ...LOOKING_KEYS.map(([what, keys]): Key => [keys, what]),
     ...WALL_COMMANDS.map(({ keyWords: keys, name }): Key => [keys, name]),
   ],
+  Music: [
+    ['Alt ← →', 'Move the end of the phrase by a count; with Shift by eight'],
+    ['S', 'Split the phrase where it plays, or in its middle'],
+    ['J', 'Join the phrase to the next'],
+    ['← →', 'Move the first step by a beat; Page keys by eight'],
+    ['Space', 'Tap the beat, on its button'],
+  ],
   Anywhere: [
     ['F1', 'This list'],
     ['Ctrl P', 'Print what is shown (on Sheet: the sheet alone)'],
@@ -31,7 +38,7 @@ export default function Shortcuts({ onClose }: { onClose: () => void }) {
   return (
     <Modal title={t('Keys')} onClose={onClose} width="52rem">
       <chakra.div css={{ columns: 2, columnGap: '2rem', [NARROW]: { columns: 1 } }}>
-        {[...COMMAND_GROUPS, 'Walls', 'Anywhere'].map((group) => (
+        {[...COMMAND_GROUPS, 'Walls', 'Music', 'Anywhere'].map((group) => (
           <chakra.section key={group} marginBottom="1rem" css={{ breakInside: 'avoid' }}>
             <chakra.h3 fontSize="text" color="quiet" fontWeight="600" marginBottom="0.25rem">
               {group}

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react';
 import { placeAtCount, type LaidSong } from '../../../core';
 import { countAt, type Grid } from '../../../music/grid';
 import { Button } from '../../theme/Button';
+import { MEDIUM } from '../../theme/screens';
 import { t } from '../../texts';
 import { clock } from './clock';
 import { songPlayer, useSongPlayer } from './song-player';
@@ -17,7 +18,21 @@ export function Transport({ soundKey, grid, laid, onProblem }: { soundKey: strin
     else void player.play(soundKey).catch((error: unknown) => onProblem(error instanceof Error ? error.message : ''));
   };
   return (
-    <Flex align="center" gap="0.5rem" flexWrap="wrap" marginBottom="0.4rem" role="group" aria-label={t('Playing')}>
+    <Flex
+      align="center"
+      gap="0.5rem"
+      flexWrap="wrap"
+      paddingBlock="0.3rem"
+      marginBottom="0.1rem"
+      role="group"
+      aria-label={t('Playing')}
+      // In reach however far the song has been scrolled.
+      position="sticky"
+      top="-0.75rem"
+      background="paper"
+      zIndex="4"
+      css={{ [MEDIUM]: { top: 0 } }}
+    >
       <Button variant="solid" size="small" minWidth="5rem" onClick={toggle}>
         {isPlaying ? <Square size={15} aria-hidden /> : <Play size={15} aria-hidden />}
         {player.state === 'loading' ? t('Opening') : isPlaying ? t('Stop') : t('Play')}
