@@ -114,7 +114,7 @@ export { hallOf, STEP_METRES, type Hall } from './floor/hall';
 export { TICKS_A_COUNT } from './model/ticks';
 export { tempoOf } from './reading/tempo';
 export { dancesFor, songsFor, type Matched, type ShelfText } from './solving/other-songs';
-export { layUnder, placeAtCount, type LaidSong, type SongPlace } from './music/laid';
+export { layUnder, placeAtCount, unitOf, type LaidSong, type SongPlace, type Unit } from './music/laid';
 export { viewMusic, type MusicRow, type MusicStrip, type MusicView } from './views/music';
 export { secondsAt, songOf, type Phrase, type Song } from './music/song';
 export type { PhraseKind } from './lexicon/song';

@@ -4,7 +4,7 @@
  * each other by dynamic programming. What sounds alike gets one name; what they are called is a guess to be put right.
  */
 import FFT from 'fft.js';
-import { greatest } from '../core';
+import { greatest, type Unit } from '../core';
 import { gridOf, secondOf, type Grid } from './grid';
 import type { Measured } from './measure';
 import { distance } from './numbers';
@@ -19,7 +19,7 @@ export interface ProposedPhrase {
 export interface ProposedPhrases {
   /** From the first step to the end of the music. */
   readonly phrases: readonly ProposedPhrase[];
-  /** False where nothing tells the phrases apart: they are plain lines of 32 then. */
+  /** False where nothing tells the phrases apart: they are plain lines then. */
   readonly heard: boolean;
 }
 
@@ -27,55 +27,74 @@ const WINDOW = 4096;
 const TONES = 12;
 /** How much loudness tells beside harmony. */
 const LOUD = 2;
-/** Counts to each side that are compared at a border. */
-const REACH = 16;
-/** What a length costs beside the difference that its border shows (that is 1 on average at its clearest); others are not proposed. */
-const LENGTHS: ReadonlyMap<number, number> = new Map([
-  [32, 0],
-  [64, 0.35],
-  [16, 0.25],
-  [48, 0.5],
-  [8, 0.7],
-  [24, 0.7],
-  [40, 0.7],
-  // With the odd counts that songs surprise with, told as a gap behind the phrase.
-  [34, 0.45],
-  [36, 0.45],
-  [18, 0.7],
-  [20, 0.7],
-]);
+/** What songs like, by the counts they are told in: eights, or the sixes of a waltz. */
+interface Custom {
+  /** A line of verse. */
+  readonly line: number;
+  /** Counts to each side that are compared at a border: a round of chords. */
+  readonly round: number;
+  /** What a length costs beside the difference that its border shows (1 where it is clear); others are not proposed. */
+  readonly lengths: ReadonlyMap<number, number>;
+  /** The longest of them, with a pause in it. */
+  readonly longest: number;
+}
+
+/** `odd`: the counts that songs surprise with, told as a gap behind the phrase. */
+const customOf = (unit: Unit, line: number, odd: readonly number[]): Custom => ({
+  line,
+  round: line / 2,
+  lengths: new Map([
+    ...odd.flatMap((more): [number, number][] => [[line + more, 0.45], [line / 2 + more, 0.7]]),
+    [line / 4, 0.7],
+    [(line * 3) / 4, 0.7],
+    [(line * 5) / 4, 0.7],
+    [(line * 3) / 2, 0.5],
+    [line / 2, 0.25],
+    [line * 2, 0.35],
+    [line, 0],
+  ]),
+  longest: 2 * line + 2 * unit,
+}); // prettier-ignore
+
+const CUSTOMS: Readonly<Record<Unit, Custom>> = { 8: customOf(8, 32, [2, 4]), 6: customOf(6, 48, [3, 6]) };
+
 /** Differences that stand out so little tell nothing. */
 const CLEAR = 0.12;
 const ALIKE = 0.93;
-/** With a pause in it. */
-const LONGEST = 80;
 
 /** What a recording says about its phrases, once its beats are known and where the dance begins (seconds). */
-export function phrasesHeard(sound: Sound, heard: Measured, firstStep: number, beats: number): ProposedPhrases {
+export function phrasesHeard(
+  sound: Sound,
+  heard: Measured,
+  firstStep: number,
+  beats: number,
+  unit: Unit = 8,
+): ProposedPhrases {
   const grid = gridOf(heard, firstStep, beats);
   if (!grid) return { phrases: [], heard: false };
   const end = secondOf(grid, grid.counts[grid.counts.length - 1] + 1 / beats);
-  return proposePhrases(sound, grid, end, stillOf(heard, grid, beats));
+  return proposePhrases(sound, grid, end, stillOf(heard, grid, beats), unit);
 }
 
 /** `end`: the second at which the music is over. What stands still takes counts of the grid and none of a phrase. */
-function proposePhrases(sound: Sound, grid: Grid, end: number, pauses: readonly Still[] = []): ProposedPhrases {
+function proposePhrases(sound: Sound, grid: Grid, end: number, pauses: readonly Still[], unit: Unit): ProposedPhrases {
+  const custom = CUSTOMS[unit];
   let counts = 0;
   while (counts < 2000 && secondOf(grid, counts + 1) <= end + 0.1) counts++;
-  if (counts < 32) return { phrases: counts > 0 ? [{ label: 'verse', counts }] : [], heard: false };
+  if (counts < custom.line) return { phrases: counts > 0 ? [{ label: 'verse', counts }] : [], heard: false };
   const seconds = Array.from({ length: counts + 1 }, (_, count) => secondOf(grid, count));
   const heard = countsHeard(sound, seconds);
-  const news = differences(heard);
+  const news = differences(heard, custom.round);
   const clearest = greatest(news);
-  if (clearest < CLEAR) return { phrases: plainLines(counts), heard: false };
+  if (clearest < CLEAR) return { phrases: plainLines(counts, custom.line), heard: false };
   const played = playedCounts(counts, pauses);
-  const borders = bestBorders(sharpened(news), played);
-  return { phrases: named(borders, heard, played), heard: true };
+  const borders = bestBorders(sharpened(news, custom), played, custom);
+  return { phrases: named(borders, heard, played, { unit, custom }), heard: true };
 }
 
-function plainLines(counts: number): ProposedPhrase[] {
-  const lines = Array.from({ length: Math.floor(counts / 32) }, (_, index) => ({ label: `part ${index + 1}`, counts: 32 }));
-  return counts % 32 > 0 ? [...lines, { label: 'end', counts: counts % 32 }] : lines;
+function plainLines(counts: number, line: number): ProposedPhrase[] {
+  const lines = Array.from({ length: Math.floor(counts / line) }, (_, index) => ({ label: `part ${index + 1}`, counts: line }));
+  return counts % line > 0 ? [...lines, { label: 'end', counts: counts % line }] : lines;
 } // prettier-ignore
 
 /** Harmony of each count, of length 1, and its loudness behind it. */
@@ -117,27 +136,27 @@ function toneOfBins(rate: number): Int8Array {
 } // prettier-ignore
 
 /**
- * How unlike the sixteen counts from each count on are to the sixteen before them, place by place: within a phrase the chords go round
+ * How unlike the counts of a round from each count on are to those before them, place by place: within a phrase the chords go round
  * and come back. 0 at its beginning and its end, where a shorter stretch would hold less than a round of chords.
  */
-function differences(heard: readonly Float32Array[]): number[] {
+function differences(heard: readonly Float32Array[], round: number): number[] {
   return heard.map((_, count) => {
-    if (count < REACH || count + REACH > heard.length) return 0;
+    if (count < round || count + round > heard.length) return 0;
     let sum = 0;
-    for (let index = 0; index < REACH; index++) {
-      sum += distance(heard[count - REACH + index], heard[count + index]);
+    for (let index = 0; index < round; index++) {
+      sum += distance(heard[count - round + index], heard[count + index]);
     }
-    return sum / REACH;
+    return sum / round;
   });
 }
 
 /**
  * A border is where the difference is greatest of its surroundings: beside it, it counts for little. 1 is what the borders of this
- * song usually show, as many of them as there are lines of 32.
+ * song usually show, as many of them as there are lines.
  */
-function sharpened(news: readonly number[]): number[] {
+function sharpened(news: readonly number[], { line }: Custom): number[] {
   const tops = news.map((value, at) => (value >= greatest(news.slice(Math.max(0, at - 7), at + 8)) ? value : 0));
-  const clear = tops.toSorted((a, b) => b - a).slice(0, Math.max(2, Math.round(news.length / 32)));
+  const clear = tops.toSorted((a, b) => b - a).slice(0, Math.max(2, Math.round(news.length / line)));
   const usual = clear[clear.length >> 1] || 1;
   return news.map((value, at) => Math.min(1.2, value / usual) * (tops[at] > 0 ? 1 : 0.35));
 }
@@ -157,7 +176,7 @@ function playedCounts(counts: number, pauses: readonly Still[]): number[] {
 }
 
 /** Counts at which phrases begin, 0 first, and the end: the most told by their borders for the least unusual lengths. */
-function bestBorders(news: readonly number[], played: readonly number[]): number[] {
+function bestBorders(news: readonly number[], played: readonly number[], { line, lengths, longest }: Custom): number[] {
   const counts = played.length - 1;
   const best = Array.from({ length: counts + 1 }, () => -Infinity);
   const from = Array.from({ length: counts + 1 }, () => 0);
@@ -165,10 +184,10 @@ function bestBorders(news: readonly number[], played: readonly number[]): number
   // Every border costs: without one there are as many as there are eights.
   const BORDER = 0.35;
   for (let to = 1; to <= counts; to++)
-    for (let length = 2; length <= LONGEST && length <= to; length++) {
+    for (let length = 2; length <= longest && length <= to; length++) {
       // What is left at the end may be of any length under a line.
       const cost =
-        LENGTHS.get(Math.round(played[to] - played[to - length])) ?? (to === counts && length < 32 ? 0.6 : undefined);
+        lengths.get(Math.round(played[to] - played[to - length])) ?? (to === counts && length < line ? 0.6 : undefined);
       if (cost === undefined) continue;
       const score = best[to - length] + (news[to] ?? 0) - cost - BORDER;
       if (score > best[to]) {
@@ -186,6 +205,7 @@ function named(
   borders: readonly number[],
   heard: readonly Float32Array[],
   played: readonly number[],
+  { unit, custom }: { readonly unit: Unit; readonly custom: Custom },
 ): ProposedPhrase[] {
   const spans = borders.slice(1).map((to, index) => ({ counts: Math.round(played[to] - played[borders[index]]), own: middle(heard.slice(borders[index], to)) })); // prettier-ignore
   const kinds: { own: number[]; times: number; loud: number }[] = [];
@@ -203,11 +223,11 @@ function named(
     const isLast = index === spans.length - 1;
     const label = (): string => {
       if (kind === chorus) return 'chorus';
-      if (isLast) return counts < 8 ? 'end' : 'outro';
+      if (isLast) return counts < unit ? 'end' : 'outro';
       if (kind.times > 1 || index === 0) return `verse ${++verses}`;
       return ++bridges > 1 ? `bridge ${bridges}` : 'bridge';
     };
-    const odd = isLast || !LENGTHS.has(counts) ? 0 : counts % 8;
+    const odd = isLast || !custom.lengths.has(counts) ? 0 : counts % (custom.line / 4);
     return [{ label: label(), counts: counts - odd }, ...(odd > 0 ? [{ label: 'gap', counts: odd }] : [])];
   });
 }

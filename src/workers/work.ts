@@ -35,6 +35,7 @@ import {
   type Mending,
   type ShelfText,
   type SongFit,
+  type Unit,
   type WayFound,
   type Wishes,
 } from '../core';
@@ -107,9 +108,15 @@ const work = {
   },
 
   /** `firstStep`: seconds. `beats` of a count. */
-  phrases: async (sound: Sound, heard: Measured, firstStep: number, beats: number): Promise<ProposedPhrases> => {
+  phrases: async (
+    sound: Sound,
+    heard: Measured,
+    firstStep: number,
+    beats: number,
+    unit: Unit,
+  ): Promise<ProposedPhrases> => {
     const { phrasesHeard } = await import('../music');
-    return phrasesHeard(sound, heard, firstStep, beats);
+    return phrasesHeard(sound, heard, firstStep, beats, unit);
   },
 
   /** The song of a script, played by the house band, as a WAV file; undefined where it has none. */

@@ -115,7 +115,7 @@ function InWords({ page }: { page: SongPage }) {
   return (
     <>
       {view && <Told view={view} />}
-      <RecordingPanel desk={desk} song={song} onBand={page.playBand} onIntro={page.setIntro} onPhrases={page.propose} />
+      <RecordingPanel desk={desk} song={song} unit={page.unit} onBand={page.playBand} onIntro={page.setIntro} onPhrases={page.propose} />
       <Taps measured={desk.recording?.heard.bpm || undefined} onTempo={page.setTempo} onLevel={page.setLevel} />
       {song && song.counts > 0 && (
         <SongPlans

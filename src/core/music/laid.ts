@@ -38,6 +38,7 @@ export interface SongEnd {
 
 export interface LaidSong {
   readonly song: Song;
+  readonly unit: Unit;
   readonly phrases: readonly LaidPhrase[];
   readonly walls: readonly LaidWall[];
   readonly end?: SongEnd;
@@ -52,7 +53,7 @@ export interface LaidSong {
 export function layUnder(dance: Dance): LaidSong | undefined {
   const song = songOf(dance.script);
   if (!song || song.counts === 0 || dance.parts.every(({ moments }) => moments.length === 0)) return undefined;
-  const lines = startsFor(song, dance.parts[0].counts);
+  const lines = startsFor(song, dance.parts[0].counts, unitOf(dance));
   const walls = wallsUntil(dance, song.counts).map((wall) => layWall(wall, lines));
   const last = walls.findLast(({ start }) => start < song.counts);
   const end = last && endIn(last, song.counts);
@@ -62,6 +63,7 @@ export function layUnder(dance: Dance): LaidSong | undefined {
   const seconds = secondsAt(song, song.counts);
   return {
     song,
+    unit: unitOf(dance),
     phrases: song.phrases.map((phrase) => layPhrase(phrase, walls)),
     walls: walls.filter(({ start }) => start < song.counts),
     ...(end && { end }),
@@ -83,8 +85,17 @@ function wallsUntil(dance: Dance, counts: number): readonly Wall[] {
 }
 
 /** Long phrases are heard in lines of 32: a wall may begin with any of them, a short dance with every one of its own length. */
-const LINE = 32;
-const EIGHT = 8;
+const LINES = { 8: 32, 6: 48 } as const;
+
+/** Counts that dance and music are told in: eights, or the sixes of a waltz. */
+export type Unit = keyof typeof LINES;
+
+/** A dance whose sections are mostly sixes is a waltz. */
+export function unitOf({ parts }: Pick<Dance, 'parts'>): Unit {
+  const sections = parts.flatMap((part) => part.sections.map(({ counts }) => counts)).filter((counts) => counts > 0);
+  const sixes = sections.filter((counts) => counts % 6 === 0 && counts % 8 !== 0);
+  return sixes.length * 2 > sections.length ? 6 : 8;
+}
 
 export interface SongLine {
   readonly phrase: Phrase;
@@ -94,10 +105,10 @@ export interface SongLine {
 }
 
 /** `most`: counts of a line at most. */
-export function linesOfSong({ phrases }: Song, most = LINE): SongLine[] {
+export function linesOfSong({ phrases }: Song, unit: Unit = 8, most: number = LINES[unit]): SongLine[] {
   return phrases.flatMap((phrase) => {
-    // Less than an eight more is no line of its own.
-    const last = Math.max(0, Math.floor((phrase.counts - EIGHT) / most));
+    // Less than an eight (or a six) more is no line of its own.
+    const last = Math.max(0, Math.floor((phrase.counts - unit) / most));
     return Array.from({ length: last + 1 }, (_, index) => ({
       phrase,
       start: phrase.start + index * most,
@@ -107,8 +118,8 @@ export function linesOfSong({ phrases }: Song, most = LINE): SongLine[] {
 }
 
 /** The lines that a wall of so many counts may begin with. A gap is what parts phrases: no wall is meant to begin with it. */
-export function startsFor(song: Song, counts: number): SongLine[] {
-  const all = linesOfSong(song, Math.min(LINE, counts || LINE));
+export function startsFor(song: Song, counts: number, unit: Unit = 8): SongLine[] {
+  const all = linesOfSong(song, unit, Math.min(LINES[unit], counts || LINES[unit]));
   const phrased = all.filter(({ phrase }) => phrase.kind !== 'gap');
   return phrased.length > 0 ? phrased : all;
 }

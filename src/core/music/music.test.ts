@@ -6,6 +6,7 @@ import { printScript } from '../printing/script';
 import { readScript } from '../page/read-script';
 import { studyText } from '../study';
 import { reportDance } from '../views/report';
+import { fitSong } from '../solving/fit-song';
 import { wallTable } from '../walls/table';
 import { layUnder, linesOfSong } from './laid';
 import { readSongLine, secondsAt, songOf, type Song } from './song';
@@ -259,4 +260,23 @@ test('the report has it as numbers, and nothing where there is no song', () => {
     },
   }); // prettier-ignore
   expect(reportDance(studyText(DANCE).dance, [])).not.toHaveProperty('song');
+});
+
+describe('a waltz', () => {
+  const WALTZ = '# Ebb\nstart: weight L\nsection: 6\nmusic: Ebb, 96 bpm\n\n' + Array.from({ length: 8 }, (_, index) => `## Section ${index + 1}\n1-3 Step R forward, step L together, step R together\n4-6 Step L back, step R together, step L together\n`).join('\n'); // prettier-ignore
+  const { dance } = studyText(`${WALTZ}\n## Song\nverse: 96\nchorus: 8 x 6\n`);
+
+  test('is told in sixes: lines of 48, every wall of 48 with one', () => {
+    const laid = layUnder(dance);
+    expect([laid?.unit, dance.counts]).toEqual([6, 48]);
+    expect(linesOfSong(songOf(dance.script) as Song, 6).map(({ start, counts }) => [start, counts])).toEqual([[0, 48], [48, 48], [96, 48]]); // prettier-ignore
+    expect(laid?.walls.map(({ out }) => out)).toEqual([0, 0, 0]);
+    // 144 counts at 96 a minute.
+    expect(laid?.seconds).toBeCloseTo(90, 9);
+  });
+
+  test('a bar too many is held, not a pair of counts', () => {
+    const [best] = fitSong(studyText(`${WALTZ}\n## Song\nverse: 48\ngap: 3\nchorus: 48\n`).dance, '');
+    expect(best.lines).toEqual(['wall 1: tag: hold 3 counts']);
+  });
 });

@@ -3,10 +3,10 @@ import type { Edit } from '../model/text';
 import { songLinesOf, type SongItem } from './song';
 import type { Script } from '../reading/script';
 
-/** A song to begin with, at the foot of the script: its intro as the head says it, and phrases of the usual length to be changed. */
-export function songEdit({ text }: Script, intro: number): Edit {
+/** A song to begin with, at the foot of the script: its intro as the head says it, and phrases of the usual length (32, in a waltz 48) to be changed. */
+export function songEdit({ text }: Script, intro: number, line = 32): Edit {
   const end = text.trimEnd().length;
-  const map = [`intro: ${intro}`, 'verse 1: 32', 'chorus: 32', 'verse 2: 32', 'chorus: 32'];
+  const map = [`intro: ${intro}`, ...['verse 1', 'chorus', 'verse 2', 'chorus'].map((label) => phraseOf(label, line))];
   return { from: end, to: text.length, insert: `${end > 0 ? '\n\n' : ''}## Song\n${map.join('\n')}\n` };
 }
 

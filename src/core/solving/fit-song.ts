@@ -12,7 +12,7 @@ import { applyEdits } from '../model/text';
 import { isFoot } from '../model/feet';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { CIRCLE, facingAfter, type Facing, type Turn } from '../model/turns';
-import { layUnder, startsFor } from '../music/laid';
+import { layUnder, startsFor, unitOf, type Unit } from '../music/laid';
 import { songOf, type Song } from '../music/song';
 import { readScript } from '../page/read-script';
 import { planEdit } from '../rewriting/plan';
@@ -47,7 +47,7 @@ const FIT_COSTS = {
   early: 0.5,
 } as const;
 
-const TAG_COUNTS = [2, 4, 8, 16];
+const TAG_COUNTS = { 8: [2, 4, 8, 16], 6: [3, 6, 12, 24] } as const;
 const MOST_OFFERED = 4;
 const MOST_DANCED = 16;
 
@@ -141,14 +141,15 @@ const slipCount = (dance: Dance): number =>
 function taskOf(dance: Dance, song: Song): FitTask | undefined {
   const [part] = dance.parts;
   if (dance.parts.length !== 1 || part.moments.length === 0 || dance.loops !== true || song.counts === 0) return undefined;
-  const lines = startsFor(song, part.counts);
+  const unit = unitOf(dance);
+  const lines = startsFor(song, part.counts, unit);
   const tags = dance.tags.filter(({ after, before, counts }) => counts > 0 && after.weight === before.weight);
   return {
     whole: { counts: part.counts, turn: part.netTurn },
-    cuts: cutsOf(dance, part),
+    cuts: cutsOf(dance, part, unit),
     tags: [
       ...tags.map(({ block, counts, netTurn }) => ({ counts, turn: netTurn, name: block.name })),
-      ...TAG_COUNTS.map((counts) => ({ counts, turn: 0 })),
+      ...TAG_COUNTS[unit].map((counts) => ({ counts, turn: 0 })),
     ],
     starts: new Map(lines.map(({ start, phrase }) => [start, phrase.kind === 'chorus'])),
     pauses: new Set(song.pauses.map(({ after }) => after)),
@@ -162,16 +163,17 @@ function turnAfter(part: DancedBlock, count: number): Turn {
   return stateAt(part, until < 0 ? part.moments.length : until).rotation;
 }
 
-/** Section ends and even counts inside them, between two calls, where the leading foot is free or can be freed. */
-function cutsOf(dance: Dance, part: DancedBlock): FitCut[] {
+/** Section ends and even counts inside them (thirds, in a waltz), between two calls, where the leading foot is free or can be freed. */
+function cutsOf(dance: Dance, part: DancedBlock, unit: Unit): FitCut[] {
   const wanted = part.before.weight;
   if (!isFoot(wanted)) return [];
+  const apart = unit === 6 ? 3 : 2;
   const ends = new Set(part.sections.map(({ offset }) => offset / TICKS_A_COUNT));
-  return Array.from({ length: Math.floor((part.counts - 1) / 2) }, (_, index) => 2 * (index + 1)).flatMap((counts): FitCut[] => {
+  return Array.from({ length: Math.floor((part.counts - 1) / apart) }, (_, index) => apart * (index + 1)).flatMap((counts): FitCut[] => {
     const placed = cutAfter(part, counts, 'line');
     if ('problem' in placed || placed.cut.inside) return [];
     const state = stateAt(part, placed.cut.index);
-    const rare = ends.has(counts) ? 0 : counts % 4 === 0 ? FIT_COSTS.four : FIT_COSTS.two;
+    const rare = ends.has(counts) ? 0 : counts % (2 * apart) === 0 ? FIT_COSTS.four : FIT_COSTS.two;
     const own = { counts, turn: state.rotation, rare };
     if (state.weight === wanted) return [own];
     const freeing = freeingAt(dance, { block: part, from: 0, to: placed.cut.index }, wanted);

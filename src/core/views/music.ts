@@ -61,7 +61,7 @@ export function viewMusic(dance: Dance): MusicView | undefined {
   const laid = layUnder(dance);
   if (!laid) return undefined;
   const strips = laid.walls.flatMap(stripsOf);
-  const rows = linesOfSong(laid.song).map(({ phrase, start, counts }, index, all): MusicRow => {
+  const rows = linesOfSong(laid.song, laid.unit).map(({ phrase, start, counts }, index, all): MusicRow => {
     const begun = laid.walls.find((wall) => wall.start >= start && wall.start < start + counts);
     return {
       ...(all[index - 1]?.phrase !== phrase && { label: phrase.label }),

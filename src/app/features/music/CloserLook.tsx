@@ -18,6 +18,8 @@ interface Shown {
   readonly peaks: Int8Array;
   readonly beats: readonly number[];
   readonly first: number;
+  /** They are numbered in eights, or in sixes. */
+  readonly unit: number;
 }
 
 /** The one of some beats that is next to a second. */
@@ -35,7 +37,15 @@ const around = (grid: Grid, second: number, reach: number): number[] => {
 /**
  * Single beats around the first step, which is set by drag, by key or where it plays. `onIntro` hears how many beats lie before it.
  */
-export function CloserLook({ recording, onIntro }: { recording: Recording; onIntro: (beats: number) => void }) {
+export function CloserLook({
+  recording,
+  unit,
+  onIntro,
+}: {
+  recording: Recording;
+  unit: number;
+  onIntro: (beats: number) => void;
+}) {
   const { heard, record, firstStep } = recording;
   const grid = gridOf(heard, heard.firstBeat);
   const player = useSongPlayer();
@@ -54,6 +64,7 @@ export function CloserLook({ recording, onIntro }: { recording: Recording; onInt
         peaks={record.peaks}
         beats={Array.from({ length: 2 * REACH }, (_, index) => middle - REACH + 1 + index)}
         first={first}
+        unit={unit}
         onSet={set}
       />
       <Flex gap="0.25rem" marginTop="0.35rem" align="center" flexWrap="wrap">
@@ -72,7 +83,7 @@ export function CloserLook({ recording, onIntro }: { recording: Recording; onInt
 }
 
 function Beats({ onSet, ...shown }: Shown & { onSet: (beat: number) => void }) {
-  const { grid, peaks, beats } = shown;
+  const { grid, peaks, beats, unit } = shown;
   const box = useRef<HTMLDivElement>(null);
   const [dragged, setDragged] = useState<number>();
   const first = dragged ?? shown.first;
@@ -123,7 +134,7 @@ function Beats({ onSet, ...shown }: Shown & { onSet: (beat: number) => void }) {
         <Tick
           key={beat}
           left={placeOf(beat)}
-          words={beat < 0 ? '' : beat < first ? `${beat - first}` : `${((beat - first) % 8) + 1}`}
+          words={beat < 0 ? '' : beat < first ? `${beat - first}` : `${((beat - first) % unit) + 1}`}
           isFirst={beat === first}
         />
       ))}

@@ -13,9 +13,11 @@ const sizeWords = (bytes: number): string =>
   bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
 
 /** The recording: opened, measured, its first step set, taken out again. */
-export function RecordingPanel({ desk, song, onBand, onIntro, onPhrases }: {
+export function RecordingPanel({ desk, song, unit, onBand, onIntro, onPhrases }: {
   desk: RecordingDesk;
   song: Song | undefined;
+  /** Counts are numbered in eights, or in sixes. */
+  unit: number;
   onBand: () => void;
   /** Beats before the first step. */
   onIntro: (beats: number) => void;
@@ -40,7 +42,7 @@ export function RecordingPanel({ desk, song, onBand, onIntro, onPhrases }: {
           </Flex>
         </Box>
       ) : recording ? (
-        <Told recording={recording} song={song} desk={desk} onIntro={onIntro} onPhrases={onPhrases} />
+        <Told unit={unit} recording={recording} song={song} desk={desk} onIntro={onIntro} onPhrases={onPhrases} />
       ) : (
         <>
           <chakra.p color="quiet" fontSize="small">
@@ -75,12 +77,14 @@ export function RecordingPanel({ desk, song, onBand, onIntro, onPhrases }: {
 function Told({
   recording,
   song,
+  unit,
   desk,
   onIntro,
   onPhrases,
 }: {
   recording: Recording;
   song: Song | undefined;
+  unit: number;
   desk: RecordingDesk;
   onIntro: (beats: number) => void;
   onPhrases: () => void;
@@ -110,7 +114,7 @@ function Told({
               {looksCloser ? t('Done') : t('Set it')}
             </Button>
           </Flex>
-          {looksCloser && <CloserLook recording={recording} onIntro={onIntro} />}
+          {looksCloser && <CloserLook recording={recording} unit={unit} onIntro={onIntro} />}
           <MapEnd recording={recording} song={song} />
         </>
       )}

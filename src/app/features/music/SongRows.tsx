@@ -56,7 +56,7 @@ const outWords = (out: number): string => t(out < 0 ? '{count} early' : '{count}
 
 function SongRow({ row, widest, ...props }: SongRowsProps & { row: MusicRow; widest: number }) {
   const { label, kind, start, counts, phrase } = row;
-  const { sound, secondAt, chosen, onChoose, moves, isLook, onPlace } = props;
+  const { view, sound, secondAt, chosen, onChoose, moves, isLook, onPlace } = props;
   const second = secondAt(start);
   const isChosen = chosen === phrase && !isLook;
   return (
@@ -93,7 +93,14 @@ function SongRow({ row, widest, ...props }: SongRowsProps & { row: MusicRow; wid
           </chakra.span>
         </Box>
         <Box flex="1" minWidth="0" css={{ [NARROW]: { flexBasis: '100%', order: 3 } }}>
-          <RowPicture row={row} widest={widest} sound={sound} onPlace={onPlace} moves={isLook ? undefined : moves} />
+          <RowPicture
+            unit={view.laid.unit}
+            row={row}
+            widest={widest}
+            sound={sound}
+            onPlace={onPlace}
+            moves={isLook ? undefined : moves}
+          />
         </Box>
         <Begun row={row} />
       </Flex>
@@ -129,7 +136,7 @@ const Begun = ({ row: { begun } }: { row: MusicRow }) => (
 );
 
 /** The recording, its beats in eights, and the walls below. */
-function RowPicture({ row, widest, sound, onPlace, moves }: { row: MusicRow; widest: number; sound: SongRowsProps['sound']; onPlace: (count: number) => void; moves: PhraseMoves | undefined }) {
+function RowPicture({ unit, row, widest, sound, onPlace, moves }: { unit: number; row: MusicRow; widest: number; sound: SongRowsProps['sound']; onPlace: (count: number) => void; moves: PhraseMoves | undefined }) {
   const { start, counts, strips, pauses, begun, phrase } = row;
   const share = (length: number): string => `${(length / counts) * 100}%`;
   const place = (event: MouseEvent<HTMLDivElement>): void => {
@@ -144,7 +151,7 @@ function RowPicture({ row, widest, sound, onPlace, moves }: { row: MusicRow; wid
         </Box>
       )}
       <Box position="absolute" insetInline="0" bottom="0" height="2.1rem" pointerEvents="none">
-        <Eights counts={counts} />
+        <Eights counts={counts} unit={unit} />
         {pauses.map((pause) => (
           <Box
             key={pause.from}
@@ -294,19 +301,19 @@ function EndGrip({ phrase, counts, moves }: { phrase: number; counts: number; mo
 } // prettier-ignore
 
 /** The beats of the row, an eight a bar. */
-function Eights({ counts }: { counts: number }) {
+function Eights({ counts, unit }: { counts: number; unit: number }) {
   return (
     <Flex position="absolute" insetInline="0" top="0" height="0.55rem" aria-hidden>
-      {Array.from({ length: Math.ceil(counts / EIGHT) }, (_, index) => (
+      {Array.from({ length: Math.ceil(counts / unit) }, (_, index) => (
         <Box
           key={index}
-          flexGrow={Math.min(EIGHT, counts - index * EIGHT)}
+          flexGrow={Math.min(unit, counts - index * unit)}
           flexBasis="0"
           borderLeft="1px solid"
           borderBottom="1px solid"
           borderColor="lineStrong"
           backgroundImage="linear-gradient(90deg, var(--chakra-colors-line) 1px, transparent 1px)"
-          style={{ backgroundSize: `${100 / Math.min(EIGHT, counts - index * EIGHT)}% 100%` }}
+          style={{ backgroundSize: `${100 / Math.min(unit, counts - index * unit)}% 100%` }}
         />
       ))}
     </Flex>

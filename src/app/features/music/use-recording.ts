@@ -2,7 +2,7 @@
 import { proxy } from 'comlink';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Script, Song } from '../../../core';
+import type { Script, Song, Unit } from '../../../core';
 import { atLevel, gridOf, secondOf, type Grid } from '../../../music/grid';
 import {
   changeRecording,
@@ -48,7 +48,7 @@ export interface RecordingDesk {
   readonly stop: () => void;
   readonly remove: () => Promise<void>;
   readonly setLevel: (level: RecordingRecord['level']) => Promise<void>;
-  readonly propose: () => Promise<ProposedPhrases | undefined>;
+  readonly propose: (unit: Unit) => Promise<ProposedPhrases | undefined>;
   readonly say: (problem: string) => void;
 }
 
@@ -143,13 +143,13 @@ export function useRecording(id: string, song: Song | undefined, intro: number):
     stop,
     remove: () => removeRecording(id).catch((error: unknown) => setProblem(refusalWords(error))),
     setLevel: (level) => changeRecording(id, { level }).catch((error: unknown) => setProblem(refusalWords(error))),
-    propose: () =>
+    propose: (unit) =>
       run(t('Looking for phrases'), async ({ work }) => {
         const bytes = await findSound(id);
         if (!bytes || !recording) return undefined;
         const buffer = await decodedBuffer(new Uint8Array(bytes));
         const sound = oneChannel([buffer.getChannelData(0)], buffer.sampleRate);
-        return work.phrases(sound, recording.heard, recording.firstStep, song?.beats ?? 1);
+        return work.phrases(sound, recording.heard, recording.firstStep, song?.beats ?? 1, unit);
       }),
     say: setProblem,
   };

@@ -12,11 +12,13 @@ import {
   songOf,
   splitPhrase,
   tempoEdit,
+  unitOf,
   viewMusic,
   type Edit,
   type MusicView,
   type Script,
   type Song,
+  type Unit,
 } from '../../../core';
 import { countAt, secondOf } from '../../../music/grid';
 import { stillOf } from '../../../music/still';
@@ -53,10 +55,11 @@ export function useSongPage() {
   const { recording } = desk;
   const { looked, lookAt, shown } = useLook(editing.text, personal);
   const view = useMemo(() => viewMusic((shown ?? study).dance), [shown, study]);
+  const unit = unitOf(study.dance);
   const propose = (): void =>
-    void desk.propose().then((found) => {
+    void desk.propose(unit).then((found) => {
       if (!found || !recording) return;
-      const what = found.heard ? t('Phrases as they were heard; their names are guesses.') : t('Nothing told the phrases apart: these are plain lines of 32.'); // prettier-ignore
+      const what = found.heard ? t('Phrases as they were heard; their names are guesses.') : t('Nothing told the phrases apart: these are plain lines.'); // prettier-ignore
       lookAt({ what, edits: proposedEdits(script, song, recording, found) });
     });
   useFirstProposal(song === undefined ? recording : undefined, propose);
@@ -67,9 +70,10 @@ export function useSongPage() {
   useEffect(() => {
     songPlayer.become(session.id);
   }, [session.id]);
-  useClicks(recording, view?.laid.song.counts ?? 0);
+  useClicks(recording, view?.laid.song.counts ?? 0, unit);
   return {
     id: session.id,
+    unit,
     text: editing.text,
     /** Script line of `## Song`. */
     heading: song?.headingLine,
@@ -82,7 +86,7 @@ export function useSongPage() {
     take,
     type: (edits: readonly Edit[]) => editing.apply(edits, true),
     moves: movesOf(script, view, recording, take, lookAt),
-    startMap: () => editing.apply([songEdit(script, intro)]),
+    startMap: () => editing.apply([songEdit(script, intro, unit === 6 ? 48 : 32)]),
     propose,
     playBand: () => void desk.playBand(editing.text, personal, `${song?.title || script.title}.wav`),
     setIntro: (beats: number) => {
@@ -170,7 +174,7 @@ function proposedEdits(script: Script, song: Song | undefined, { heard, grid }: 
 export const keyOf = ({ record }: Recording): string => `${record.name} ${record.addedAt}`;
 
 /** Clicks stand on the counts of the dance, as far as there is music. */
-function useClicks(recording: Recording | undefined, counts: number): void {
+function useClicks(recording: Recording | undefined, counts: number, unit: Unit): void {
   useEffect(() => {
     const grid = recording?.grid;
     if (!grid) {
@@ -182,8 +186,8 @@ function useClicks(recording: Recording | undefined, counts: number): void {
     const still = stillOf(recording.heard, grid, 1);
     songPlayer.beats = Array.from({ length: Math.max(0, last - first + 1) }, (_, index) => first + index)
       .filter((count) => !still.some(({ after, counts: own }) => count >= after && count < after + own))
-      .map((count) => ({ second: secondOf(grid, count), first: ((count % 8) + 8) % 8 === 0 }));
-  }, [recording, counts]);
+      .map((count) => ({ second: secondOf(grid, count), first: ((count % unit) + unit) % unit === 0 }));
+  }, [recording, counts, unit]);
 }
 
 /** Where it plays if that is inside the phrase, or else its half, on a count of eight where it can be; its pauses left out. */
@@ -194,5 +198,6 @@ function splitAt(view: MusicView | undefined, index: number, recording: Recordin
   const counts = phrase.counts - still;
   const playing = recording?.grid && songPlayer.second > 0 ? Math.round(countAt(recording.grid, songPlayer.second)) - phrase.start : 0;
   if (playing > 0 && playing < counts) return playing;
-  return counts > 8 ? Math.round(counts / 16) * 8 : Math.floor(counts / 2);
+  const { unit } = view.laid;
+  return counts > unit ? Math.round(counts / (2 * unit)) * unit : Math.floor(counts / 2);
 } // prettier-ignore
