@@ -14,6 +14,7 @@ export const FINDING_GROUPS = [
   'floor',
   'music',
   'care',
+  'cues',
 ] as const;
 export type FindingGroup = (typeof FINDING_GROUPS)[number];
 

@@ -4,6 +4,7 @@ import { legsTangled } from './legs-tangled';
 import { reachFar } from './reach-far';
 import { bigStepBack } from './big-step-back';
 import { hallSmall } from './hall-small';
+import { cueTooLong } from './cue-too-long';
 import { songUnread } from './song-unread';
 import { wallOffPhrase } from './wall-off-phrase';
 import type { Rule } from '../rule';
@@ -162,4 +163,5 @@ export const RULES: readonly Rule[] = [
   hallSmall,
   songUnread,
   wallOffPhrase,
+  cueTooLong,
 ];
