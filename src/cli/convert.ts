@@ -1,6 +1,7 @@
 /** `slate convert`: a dance in another form, on standard output or, for one file, in a file. */
 import { writeFileSync } from 'node:fs';
 import { languageOf } from '../core';
+import { ALOUD_IDS, makeAloud, type AloudId, type AloudOrder } from '../formats/aloud';
 import { plainOrder, type ExportId } from '../formats/exports';
 import { makeExport } from '../formats/make-export';
 import { pdfFonts } from '../formats/node-fonts';
@@ -9,11 +10,15 @@ import type { Terminal } from './terminal';
 
 const MEANS = { fonts: async () => pdfFonts(), fontFaces: async () => '' };
 
+/** How a dance is said, for the forms in which it is. */
+export type Saying = Omit<AloudOrder, 'text' | 'personal'>;
+
 export async function convertFiles(
   named: readonly string[],
-  to: ExportId,
+  to: ExportId | AloudId,
   out: string | undefined,
   terminal: Terminal,
+  saying: Saying,
 ): Promise<number> {
   const files = filesOf(named);
   if (out !== undefined && files.length !== 1) return terminal.refuse('--out takes one dance at a time.');
@@ -24,9 +29,16 @@ export async function convertFiles(
       worst = terminal.refuse(`${file}: ${opened.problem}`);
       continue;
     }
-    const made = await makeExport(to, plainOrder(opened.text, '', languageOf(opened.text), Date.now()), MEANS);
+    const made = await madeOf(to, opened.text, saying);
     if (out === undefined) terminal.write(made);
     else writeFileSync(out, made);
   }
   return worst;
 }
+
+const madeOf = (to: ExportId | AloudId, text: string, saying: Saying): Promise<string | Uint8Array> =>
+  isAloud(to)
+    ? makeAloud(to, { text, personal: '', ...saying })
+    : makeExport(to, plainOrder(text, '', languageOf(text), Date.now()), MEANS);
+
+const isAloud = (to: ExportId | AloudId): to is AloudId => ALOUD_IDS.some((id) => id === to);

@@ -2,12 +2,14 @@
 import { parseArgs } from 'node:util';
 import { HOUSE_STYLES, inLanguage, LANGUAGES } from '../core';
 import { check } from './check';
-import { EXPORT_IDS as CONVERSIONS } from '../formats/exports';
+import { ALOUD_IDS, SAID_AS } from '../formats/aloud';
+import { EXPORT_IDS } from '../formats/exports';
 import type { Terminal } from './terminal';
 import { REWRITES, rewriteFiles, type Rewrite } from './rewrite';
 
+const CONVERSIONS = [...EXPORT_IDS, ...ALOUD_IDS] as const;
 const STYLES = HOUSE_STYLES.map(({ id }) => id);
-const USAGE = `Usage: slate check FILE... [--walls N] [--json] | tidy, expand or name FILE... [--write] [--style ${STYLES.join(', ')}] [--lang ${LANGUAGES.join(', ')}] | convert FILE... --to ${CONVERSIONS.join(', ')} [--out FILE] | tempo FILE.wav... [--json]   (- is standard input)`;
+const USAGE = `Usage: slate check FILE... [--walls N] [--json] | tidy, expand or name FILE... [--write] [--style ${STYLES.join(', ')}] [--lang ${LANGUAGES.join(', ')}] | convert FILE... --to ${CONVERSIONS.join(', ')} [--out FILE] [--walls N] [--cues ${SAID_AS.join(', ')}] [--bpm N] [--start SECONDS] | tempo FILE.wav... [--json]   (- is standard input)`;
 const MOST_WALLS = 96;
 
 /** Resolves with the exit code. */
@@ -25,6 +27,9 @@ export async function slate(args: readonly string[], terminal: Terminal): Promis
         lang: { type: 'string' },
         to: { type: 'string' },
         out: { type: 'string' },
+        cues: { type: 'string', default: 'short' },
+        bpm: { type: 'string' },
+        start: { type: 'string', default: '0' },
       },
     });
   } catch {
@@ -35,7 +40,9 @@ export async function slate(args: readonly string[], terminal: Terminal): Promis
   if (command === 'check') return checkFiles(files, parsed.values.json === true, parsed.values.walls, terminal);
   if (command === 'convert') {
     const to = CONVERSIONS.find((form) => form === parsed.values.to);
-    if (to) return (await import('./convert')).convertFiles(files, to, parsed.values.out, terminal);
+    const saying = sayingOf(parsed.values);
+    if (typeof saying === 'string') return terminal.refuse(saying);
+    if (to) return (await import('./convert')).convertFiles(files, to, parsed.values.out, terminal, saying);
     return terminal.refuse(`--to takes one of ${CONVERSIONS.join(', ')}.`);
   }
   if (command === 'tempo') return (await import('./tempo')).tempo(files, parsed.values.json === true, terminal);
@@ -49,6 +56,22 @@ export async function slate(args: readonly string[], terminal: Terminal): Promis
   return rewriteFiles(command as Rewrite, files, own, parsed.values.write === true, terminal);
 }
 
+/** How a dance is said, or what is wrong with what was asked. */
+function sayingOf({ walls, cues, bpm, start, lang }: Partial<Record<'walls' | 'cues' | 'bpm' | 'start' | 'lang', string>>) {
+  const said = SAID_AS.find((one) => one === cues);
+  const [tempo, second] = [Number(bpm ?? 0), Number(start ?? 0)];
+  const language = LANGUAGES.find((one) => one === lang);
+  if (!said) return `--cues takes one of ${SAID_AS.join(', ')}.`;
+  if (bpm !== undefined && !(tempo >= 20 && tempo <= 400)) return '--bpm takes beats a minute from 20 to 400.';
+  if (!(second >= 0 && second < 36_000)) return '--start takes the seconds before the first step.';
+  if (lang !== undefined && !language) return `--lang takes one of ${LANGUAGES.join(', ')}.`;
+  if (walls !== undefined && !isWalls(Number(walls))) return WALLS_WANTED;
+  return { cues: said, start: second, ...(walls && { walls: Number(walls) }), ...(bpm && { tempo }), ...(language && { language }) };
+} // prettier-ignore
+
+const isWalls = (walls: number): boolean => Number.isInteger(walls) && walls >= 1 && walls <= MOST_WALLS;
+const WALLS_WANTED = `--walls takes a whole number from 1 to ${MOST_WALLS}.`;
+
 async function checkFiles(
   files: readonly string[],
   json: boolean,
@@ -56,7 +79,6 @@ async function checkFiles(
   terminal: Terminal,
 ): Promise<number> {
   const walls = Number(wanted ?? 8);
-  if (!Number.isInteger(walls) || walls < 1 || walls > MOST_WALLS)
-    return terminal.refuse(`--walls takes a whole number from 1 to ${MOST_WALLS}.`);
+  if (!isWalls(walls)) return terminal.refuse(WALLS_WANTED);
   return check(files, json, walls, terminal);
 }

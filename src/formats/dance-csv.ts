@@ -30,6 +30,10 @@ const harmless = (cell: string): string => {
   const inside = isNumber(cell) ? cell : cell.replace(BEGINS_INSIDE, "$1'");
   return (RUNS.test(cell) && !isNumber(cell)) || cell.startsWith("'") ? `'${inside}` : inside;
 };
+/** Rows of a table, harmless in a spreadsheet. */
+export const printRows = (rows: readonly (readonly string[])[]): string =>
+  `${Papa.unparse(rows.map((row) => row.map(harmless)), { newline: '\r\n' })}\r\n`; // prettier-ignore
+
 const original = (cell: string): string =>
   (cell.startsWith("'") ? cell.slice(1) : cell).replace(/([;\t]\s*'*)'(?=[=+\-@])/g, '$1');
 

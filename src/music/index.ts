@@ -8,4 +8,4 @@ export { measure, type Measured } from './measure';
 export { phrasesHeard, type ProposedPhrase, type ProposedPhrases } from './phrases';
 export { oneChannel, peaksOf, type Sound } from './sound';
 export { UNSURE } from './sureness';
-export { NotHeard, readWav, writeWav } from './wav';
+export { NotHeard, readWav, writeWav, type Marked } from './wav';

@@ -21,17 +21,27 @@ export function readWav(bytes: Uint8Array): Sound {
   return oneChannel(channelData, sampleRate);
 }
 
-/** 16 bits, one channel ("Multimedia Programming Interface and Data Specifications 1.0", Microsoft and IBM 1991, from memory). */
-export function writeWav({ rate, samples }: Sound): Uint8Array<ArrayBuffer> {
-  const HEAD = 44;
-  const view = new DataView(new ArrayBuffer(HEAD + samples.length * 2));
-  const word = (at: number, letters: string): void => {
-    for (let index = 0; index < 4; index++) view.setUint8(at + index, letters.charCodeAt(index));
-  };
-  word(0, 'RIFF');
-  view.setUint32(4, HEAD - 8 + samples.length * 2, true);
-  word(8, 'WAVE');
-  word(12, 'fmt ');
+/** A place in a recording with a name. */
+export interface Marked {
+  readonly second: number;
+  readonly label: string;
+}
+
+const HEAD = 44;
+
+/**
+ * 16 bits, one channel, with marks as cue points and their labels ("Multimedia Programming Interface and Data Specifications 1.0",
+ * Microsoft and IBM 1991, from memory).
+ */
+export function writeWav({ rate, samples }: Sound, marks: readonly Marked[] = []): Uint8Array<ArrayBuffer> {
+  const behind = marks.length > 0 ? chunksOf(marks, rate) : new Uint8Array(0);
+  const data = samples.length * 2;
+  const bytes = new Uint8Array(HEAD + data + behind.length);
+  const view = new DataView(bytes.buffer);
+  word(bytes, 0, 'RIFF');
+  view.setUint32(4, bytes.length - 8, true);
+  word(bytes, 8, 'WAVE');
+  word(bytes, 12, 'fmt ');
   view.setUint32(16, 16, true);
   view.setUint16(20, 1, true);
   view.setUint16(22, 1, true);
@@ -39,9 +49,49 @@ export function writeWav({ rate, samples }: Sound): Uint8Array<ArrayBuffer> {
   view.setUint32(28, rate * 2, true);
   view.setUint16(32, 2, true);
   view.setUint16(34, 16, true);
-  word(36, 'data');
-  view.setUint32(40, samples.length * 2, true);
+  word(bytes, 36, 'data');
+  view.setUint32(40, data, true);
   for (let index = 0; index < samples.length; index++)
     view.setInt16(HEAD + index * 2, Math.round(Math.max(-1, Math.min(1, samples[index])) * 32767), true);
-  return new Uint8Array(view.buffer);
+  bytes.set(behind, HEAD + data);
+  return bytes;
+}
+
+function word(bytes: Uint8Array, at: number, letters: string): void {
+  for (let index = 0; index < letters.length; index++) bytes[at + index] = letters.charCodeAt(index);
+}
+
+/** `cue ` with a point for each mark, and `LIST` of `adtl` with their labels. */
+function chunksOf(marks: readonly Marked[], rate: number): Uint8Array {
+  const labels = marks.map(({ label }) => new TextEncoder().encode(`${label}\0`));
+  // Chunks have an even length.
+  const sizes = labels.map(({ length }) => 4 + length + (length % 2));
+  const list = 4 + sizes.reduce((sum, size) => sum + 8 + size, 0);
+  const cue = 4 + marks.length * 24;
+  const bytes = new Uint8Array(8 + cue + 8 + list);
+  const view = new DataView(bytes.buffer);
+  word(bytes, 0, 'cue ');
+  view.setUint32(4, cue, true);
+  view.setUint32(8, marks.length, true);
+  marks.forEach(({ second }, index) => {
+    const at = 12 + index * 24;
+    const sample = Math.round(second * rate);
+    view.setUint32(at, index + 1, true);
+    view.setUint32(at + 4, sample, true);
+    word(bytes, at + 8, 'data');
+    view.setUint32(at + 20, sample, true);
+  });
+  let at = 8 + cue;
+  word(bytes, at, 'LIST');
+  view.setUint32(at + 4, list, true);
+  word(bytes, at + 8, 'adtl');
+  at += 12;
+  labels.forEach((label, index) => {
+    word(bytes, at, 'labl');
+    view.setUint32(at + 4, 4 + label.length, true);
+    view.setUint32(at + 8, index + 1, true);
+    bytes.set(label, at + 12);
+    at += 8 + sizes[index];
+  });
+  return bytes;
 }

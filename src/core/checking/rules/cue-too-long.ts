@@ -1,6 +1,5 @@
-import { songOf } from '../../music/song';
-import { tempoOf } from '../../reading/tempo';
 import { cuesTooLong } from '../../teaching/performance';
+import { danceTempo } from '../../teaching/tempo';
 import { passagesOfSections, timelineOf } from '../../teaching/timeline';
 import { languageOf } from '../../vocabulary/language';
 import { LANGUAGES } from '../../vocabulary/figures';
@@ -24,9 +23,8 @@ export const cueTooLong: Rule = {
     good: [`${HEAD}3&4 Shuffle L forward "shuffle left"`, `${HEAD.replace(', 124 bpm', '')}3&4 Shuffle L forward "and another shuffle forward on the left"`],
   },
   find: (dance) => {
-    const tempo = songOf(dance.script)?.tempo || tempoOf(dance.script.header);
-    if (tempo === 0) return [];
-    const beats = songOf(dance.script)?.beats ?? 1;
+    const { tempo, beats, isSaid } = danceTempo(dance.script);
+    if (!isSaid) return [];
     const said = languageOf(dance.script.text);
     const language = LANGUAGES.find((one) => one === said) ?? 'en';
     return [...dance.parts, ...dance.tags].flatMap((block) =>

@@ -1,0 +1,128 @@
+/** Cues and their syllables, the dance as a timeline, and what is said of it in time. */
+import { describe, expect, test } from '@jest/globals';
+import { readFileSync } from 'node:fs';
+import { syllable } from 'syllable';
+import { studyText } from '../study';
+import { FIGURES } from '../vocabulary';
+import { TICKS_A_COUNT } from '../model/ticks';
+import { layUnder } from '../music/laid';
+import { cuesTooLong, performanceOf, type PerformanceOrder } from './performance';
+import { saidAloud, syllablesOf } from './syllables';
+import { danceTempo } from './tempo';
+import { passagesOfSections, passagesOfWalls, timelineOf } from './timeline';
+
+describe('syllables', () => {
+  // Counted by hand.
+  test.each([
+    ['en', 'rock, recover, half shuffle', 7], ['en', '1/4 turn R', 4], ['en', 'triple full turn left', 5], ['en', 'jazz box', 2],
+    ['en', 'sailor 1/2', 3], ['en', 'grapevine right, touch', 4], ['en', 'step side together', 5], ['en', 'heel switches', 3],
+    ['de', 'Gewicht zurück', 4], ['de', 'Schritt vor', 2], ['de', 'kreuzen', 2], ['de', '1/4 Drehung links herum', 7],
+    ['fr', 'pas chassé', 3], ['fr', 'quart de tour à gauche', 5], ['fr', 'croiser devant', 4], ['fr', 'pointe', 1],
+  ] as const)('%s “%s” has %d', (language, words, count) => expect(syllablesOf(words, language)).toBe(count)); // prettier-ignore
+
+  test('fractions, signs and numbers are said', () => {
+    expect(saidAloud('½ pivot & 1 1/4 turn, 3 walks', 'en')).toBe('half pivot and one and quarter turn, three walks');
+    expect(saidAloud('1/4 Drehung', 'de')).toBe('viertel Drehung');
+  });
+
+  test('English names of figures have the syllables that another count finds, but for one at most (package “syllable”)', () => {
+    const names = FIGURES.map(({ names: { en } }) => en[0]).filter((name) => /^[a-z ]+$/.test(name));
+    const off = names.filter((name) => Math.abs(syllablesOf(name) - syllable(name)) > 1);
+    expect(names.length).toBeGreaterThan(100);
+    expect(off).toEqual([]);
+  });
+});
+
+const LANTERNS = studyText(readFileSync('dances/low-tide-lanterns.txt', 'utf8')).dance;
+const DEMOS = ['ferry-at-dusk', 'slipway-stroll', 'mudlark-cha-cha', 'tar-and-oakum', 'regatta-morning', 'weathervane', 'heron-on-the-piling'].map((name) => studyText(readFileSync(`dances/${name}.txt`, 'utf8')).dance); // prettier-ignore
+
+describe('the timeline', () => {
+  const all = timelineOf(passagesOfWalls(LANTERNS));
+
+  test('has the walls where the song has them (laid otherwise, from the wall table)', () => {
+    const laid = layUnder(LANTERNS);
+    expect(all.walls.map(({ time }) => time / TICKS_A_COUNT)).toEqual(laid?.walls.map(({ start }) => start));
+    expect(all.walls.map(({ facing }) => facing)).toEqual(laid?.walls.map(({ wall }) => wall.start));
+  });
+
+  test('a changed step and an ending stand where they are danced', () => {
+    const at = (count: number) => all.calls.find(({ time }) => time === count * TICKS_A_COUNT)?.cues.usual.words;
+    // Wall 6 begins at 148; behind its 18 counts the song goes on with wall 7 at 166.
+    expect(all.calls.filter(({ wall }) => wall === 6).map(({ time }) => time / TICKS_A_COUNT).at(-1)).toBe(164);
+    expect([at(246), at(247)]).toEqual(['step', 'quarter pivot']);
+  }); // prettier-ignore
+
+  test.each([LANTERNS, ...DEMOS])(
+    'calls follow one another without a gap, counts are all there, hours are those of the walls (%#)',
+    (dance) => {
+      const { calls, counts, ticks, walls, sections } = timelineOf(passagesOfWalls(dance));
+      let time = calls[0].time;
+      for (const call of calls) {
+        expect(call.time).toBe(time);
+        expect(call.ticks).toBeGreaterThanOrEqual(0);
+        time += call.ticks;
+        expect(call.cues.short.syllables).toBeLessThanOrEqual(call.cues.usual.syllables);
+        expect(call.cues.usual.words).not.toMatch(/[()[\]"/]|\d/);
+      }
+      expect(time).toBe(ticks);
+      expect(counts.filter((count) => count.time % TICKS_A_COUNT === 0)).toHaveLength(ticks / TICKS_A_COUNT);
+      expect([walls[0].time, sections[0].time]).toEqual([0, 0]);
+    },
+  );
+
+  test('two sections and their join, from a wall', () => {
+    const [part] = LANTERNS.parts;
+    const { calls, ticks, walls } = timelineOf(passagesOfSections(LANTERNS, part, 2, 3, 2));
+    expect([ticks / TICKS_A_COUNT, walls[0].hour, calls[0].place]).toEqual([16, '12:00', 'Section 3']);
+    expect(calls[0].cues.own?.words).toBe('shuffle');
+  });
+});
+
+describe('aloud', () => {
+  const order = (more: Partial<PerformanceOrder> = {}): PerformanceOrder => ({ tempo: 100, beats: 1, aloud: 'both', form: 'usual', countIn: 4, language: 'en', ...more }); // prettier-ignore
+  const timeline = timelineOf(passagesOfWalls(LANTERNS, 1, 3));
+
+  test('clicks and counts stand on their counts: six tenths of a second each at 100, behind “five six seven eight”', () => {
+    const { clicks, said, start, seconds } = performanceOf(timeline, order({ aloud: 'counts' }));
+    expect(start).toBeCloseTo(2.4, 9);
+    expect(seconds).toBeCloseTo(2.4 + 82 * 0.6, 9);
+    clicks.forEach(({ second }, index) => expect(second).toBeCloseTo(index * 0.6, 9));
+    expect(said.slice(0, 6).map(({ words }) => words)).toEqual(['five', 'six', 'seven', 'eight', 'one', 'two']);
+  });
+
+  test.each([60, 100, 130, 180])(
+    'cues at %d a minute: one after another, each said before its step, none that takes longer than its time',
+    (tempo) => {
+      const { said, calls } = performanceOf(timeline, order({ tempo, aloud: 'cues' }));
+      const cues = said.filter(({ kind }) => kind === 'cue');
+      let free = -Infinity;
+      for (const { second, until, words, call } of cues) {
+        expect(second).toBeGreaterThanOrEqual(free - 1e-6);
+        expect(until).toBeCloseTo(calls[call ?? -1], 9);
+        expect(second).toBeLessThan(until);
+        free = Math.min(until, second + syllablesOf(words) / 5);
+      }
+      expect(cues.length).toBeGreaterThan(timeline.calls.length * 0.8);
+    },
+  );
+
+  test('with both, no count is said over a cue’s beginning', () => {
+    const { said } = performanceOf(timeline, order());
+    const cues = said.filter(({ kind }) => kind === 'cue');
+    for (const count of said.filter(({ kind }) => kind === 'count'))
+      expect(cues.every((cue) => Math.abs(cue.second - count.second) > 1e-6)).toBe(true);
+  });
+
+  test('what can’t be said in time: by the handbook, nine syllables in two counts at 120', () => {
+    const { dance } = studyText('start: weight L\n\n## Section 1\n1-2 Rock R forward, recover L\n3-4 Rock R back, recover L "rock it back and then recover it"\n5-8 Vine R, touch L "vine right"');
+    const own = timelineOf(passagesOfSections(dance, dance.parts[0], 0, 0));
+    expect(cuesTooLong(own, 120, 1)).toMatchObject([{ syllables: 9, room: 2, instead: 'rock' }]);
+    expect(cuesTooLong(own, 40, 1)).toMatchObject([{ room: 7 }]);
+    expect(cuesTooLong(own, 25, 1)).toEqual([]);
+  }); // prettier-ignore
+
+  test('the tempo is the song’s, the head’s, or a usual one', () => {
+    expect(danceTempo(LANTERNS.script)).toEqual({ tempo: 108, beats: 1, isSaid: true });
+    expect(danceTempo(studyText('# Ebb\n').script)).toEqual({ tempo: 100, beats: 1, isSaid: false });
+  });
+});
