@@ -4,7 +4,7 @@ import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
 
 /** The older font files too: what makes PDFs reads those. */
-const KEPT = /\.(?:js|mjs|css|html|svg|webmanifest|woff2?)$/;
+const KEPT = /\.(?:js|mjs|css|html|svg|webmanifest|woff2?|flac)$/;
 
 /** Tells the service worker which files to keep: those with a hash in their name for good, the others by what is in them. */
 function filesKept(): Plugin {

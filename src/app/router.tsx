@@ -32,6 +32,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./routes/MusicScreen')).MusicScreen }),
           },
           {
+            path: 'practice',
+            lazy: async () => ({ Component: (await import('./routes/PracticeScreen')).PracticeScreen }),
+          },
+          {
             path: 'revisions',
             lazy: async () => ({ Component: (await import('./routes/RevisionsScreen')).RevisionsScreen }),
           },

@@ -1,6 +1,6 @@
 /** A MIDI file (Standard MIDI Files 1.0, MIDI Manufacturers Association 1996, from memory): tempo, clicks, markers. */
 import { writeMidi, type MidiEvent } from 'midi-file';
-import type { ForFiles } from './aloud';
+import type { ForFiles } from './aloud-order';
 
 /** Of a beat. */
 const TICKS = 480;

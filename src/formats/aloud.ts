@@ -10,11 +10,10 @@ import {
   timelineOf,
   CUE_FORMS,
   type Language,
-  type Performance,
-  type Timeline,
 } from '../core';
 import { clickTrack } from '../music/clicks';
 import { writeWav } from '../music/wav';
+import type { ForFiles } from './aloud-order';
 import { printSrt, printVtt, type Caption } from './captions';
 import { printRows } from './dance-csv';
 
@@ -42,14 +41,6 @@ export interface AloudOrder {
   /** Seconds of a video before the first step: captions come up so much later. */
   readonly start: number;
   readonly language?: Language;
-}
-
-export interface ForFiles {
-  readonly title: string;
-  readonly timeline: Timeline;
-  readonly performance: Performance;
-  readonly tempo: number;
-  readonly beats: number;
 }
 
 /** Counts before the first step of a track. */

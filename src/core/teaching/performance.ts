@@ -22,6 +22,8 @@ export interface PerformanceOrder {
   /** Counts before the first step: 4 are called "5 6 7 8". */
   readonly countIn: number;
   readonly language: Language;
+  /** Seconds from the first step to a count, also before it: the beats of a recording. Else they are even. */
+  readonly clock?: (count: number) => number;
 }
 
 export interface Said {
@@ -49,54 +51,50 @@ export interface Performance {
 /** Second 0 is the first count of the count-in. */
 export function performanceOf(timeline: Timeline, order: PerformanceOrder): Performance {
   const count = (60 * order.beats) / order.tempo;
-  const start = order.countIn * count;
-  const second = (ticks: number): number => start + (ticks / TICKS_A_COUNT) * count;
-  const counted = countsSaid(timeline, order, second, count);
+  const clock = order.clock ?? ((counts: number) => counts * count);
+  const start = -clock(-order.countIn);
+  const second = (ticks: number): number => start + clock(ticks / TICKS_A_COUNT);
+  const counted = countsSaid(timeline, order, second);
   const cues = order.aloud === 'cues' || order.aloud === 'both' ? cuesSaid(timeline.calls, order, second, count) : [];
   const said = {
     counts: counted,
-    cues: [...countInOf(order, count).filter(({ until }) => !cues.some((cue) => cue.second < until - 1e-9)), ...cues],
+    cues: [...countInOf(order, second).filter(({ until }) => !cues.some((cue) => cue.second < until - 1e-9)), ...cues],
     both: between(counted, cues),
-    clicks: countInOf(order, count),
+    clicks: countInOf(order, second),
   }[order.aloud];
   return {
     count,
     start,
     seconds: second(timeline.ticks),
-    clicks: clicksOf(timeline, order, second, count),
+    clicks: clicksOf(timeline, order, second),
     said: said.toSorted((one, other) => one.second - other.second),
     calls: timeline.calls.map(({ time }) => second(time)),
   };
 }
 
 /** Every whole count, the first of each section higher; the count-in as well. */
-function clicksOf(
-  { counts }: Timeline,
-  { countIn }: PerformanceOrder,
-  second: (ticks: number) => number,
-  count: number,
-) {
-  const ahead = Array.from({ length: countIn }, (_, index) => ({ second: index * count, first: index === 0 }));
+function clicksOf({ counts }: Timeline, { countIn }: PerformanceOrder, second: (ticks: number) => number) {
+  const ahead = Array.from({ length: countIn }, (_, index) => ({ second: second((index - countIn) * TICKS_A_COUNT), first: index === 0 })); // prettier-ignore
   const whole = counts.filter(({ time }) => time % TICKS_A_COUNT === 0);
   return [...ahead, ...whole.map(({ time, count: own }) => ({ second: second(time), first: (own - 1) % 8 === 0 }))];
 }
 
 /** The last counts of an eight: "5 6 7 8". */
-function countInOf({ countIn, language }: PerformanceOrder, count: number): Said[] {
+function countInOf({ countIn, language }: PerformanceOrder, second: (ticks: number) => number): Said[] {
   return Array.from({ length: countIn }, (_, index) => ({
-    second: index * count,
-    until: (index + 1) * count,
+    second: second((index - countIn) * TICKS_A_COUNT),
+    until: second((index + 1 - countIn) * TICKS_A_COUNT),
     words: NUMBERS[language][8 - ((countIn - 1 - index) % 8)],
     kind: 'count' as const,
   }));
 }
 
-function countsSaid({ counts, ticks }: Timeline, order: PerformanceOrder, second: (ticks: number) => number, count: number): Said[] {
+function countsSaid({ counts, ticks }: Timeline, order: PerformanceOrder, second: (ticks: number) => number): Said[] {
   const own = counts.map(({ time, label }, index): Said => {
     const until = second(counts[index + 1]?.time ?? ticks);
     return { second: second(time), until, words: saidAloud(label, order.language), kind: 'count' };
   });
-  return [...countInOf(order, count), ...own];
+  return [...countInOf(order, second), ...own];
 } // prettier-ignore
 
 /** Counts stay silent while a cue is said. */
