@@ -126,6 +126,14 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
       },
     ],
     [
+      'Practice',
+      async (page) => {
+        await page.getByRole('link', { name: 'Practice', exact: true }).click();
+        await page.getByLabel('Stretch').selectOption('wall 6');
+        await expect(page.getByTestId('practice-now')).toBeVisible();
+      },
+    ],
+    [
       'Walls',
       async (page) => {
         await page.getByRole('link', { name: 'Walls', exact: true }).click();

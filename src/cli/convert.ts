@@ -1,7 +1,8 @@
 /** `slate convert`: a dance in another form, on standard output or, for one file, in a file. */
 import { writeFileSync } from 'node:fs';
 import { languageOf } from '../core';
-import { ALOUD_IDS, makeAloud, type AloudId, type AloudOrder } from '../formats/aloud';
+import { makeAloud, type AloudOrder } from '../formats/aloud';
+import { ALOUD_IDS, type AloudId } from '../formats/aloud-forms';
 import { plainOrder, type ExportId } from '../formats/exports';
 import { makeExport } from '../formats/make-export';
 import { pdfFonts } from '../formats/node-fonts';

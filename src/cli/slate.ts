@@ -2,7 +2,8 @@
 import { parseArgs } from 'node:util';
 import { HOUSE_STYLES, inLanguage, LANGUAGES } from '../core';
 import { check } from './check';
-import { ALOUD_IDS, SAID_AS } from '../formats/aloud';
+import { SAID_AS } from '../formats/aloud';
+import { ALOUD_IDS } from '../formats/aloud-forms';
 import { EXPORT_IDS } from '../formats/exports';
 import type { Terminal } from './terminal';
 import { REWRITES, rewriteFiles, type Rewrite } from './rewrite';

@@ -12,6 +12,7 @@ import { measure, type Measured } from './measure';
 import { movingMean, onsetsOf, risesOf } from './onsets';
 import { phrasesHeard } from './phrases';
 import { loudnessOf, oneChannel, peaksOf, type Sound } from './sound';
+import { resampled, spokenTrack } from './spoken-track';
 import { steadyStretches } from './steady';
 import { stillOf } from './still';
 import { UNSURE } from './sureness';
@@ -184,6 +185,24 @@ describe('counts on the clock', () => {
     );
     const first = samples.findIndex((sample) => sample !== 0);
     expect([first, rate]).toEqual([Math.round(0.25 * 22050), 22050]);
+  });
+});
+
+describe('words and clicks in one sound', () => {
+  const clip = Float32Array.of(0.1, 0.1, 0.1, 0.1);
+  const clipOf = (word: string) => (word === 'rock' || word === 'step' ? clip : undefined);
+
+  test('stand on their samples, a second word right behind the first; what nobody can say is silent', () => {
+    const { samples, rate } = spokenTrack({ seconds: 1, clicks: [{ second: 0.75, first: true }], words: [{ second: 0.25, words: 'rock, step' }, { second: 0.5, words: 'applejack' }] }, clipOf);
+    expect(samples.findIndex((sample) => sample !== 0)).toBe(Math.round(0.25 * rate));
+    expect(samples.findLastIndex((sample, index) => sample !== 0 && index < 0.5 * rate)).toBe(Math.round(0.25 * rate) + 7);
+    expect(samples.subarray(Math.round(0.5 * rate)).findIndex((sample) => sample !== 0)).toBe(Math.round(0.75 * rate) - Math.round(0.5 * rate));
+    expect(greatest(samples.map(Math.abs))).toBeLessThanOrEqual(1);
+  }); // prettier-ignore
+
+  test('at another rate the same second is the same second', () => {
+    const half = resampled(Float32Array.of(0, 2, 4, 6), 4, 8);
+    expect([...half]).toEqual([0, 1, 2, 3, 4, 5, 6, 3]);
   });
 });
 

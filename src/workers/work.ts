@@ -12,6 +12,8 @@ import italicMore from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hy
 import figures from '../fonts/figures-400-normal.woff?url';
 import boldFigures from '../fonts/figures-700-normal.woff?url';
 import italicFigures from '../fonts/figures-400-italic.woff?url';
+import type { AloudOrder } from '../formats/aloud';
+import type { AloudId } from '../formats/aloud-forms';
 import type { ExportId, ExportOrder } from '../formats/exports';
 import {
   closeDance,
@@ -82,6 +84,9 @@ const work = {
     }
     return pack(made);
   },
+
+  makeAloud: async (id: AloudId, order: AloudOrder): Promise<Uint8Array> =>
+    bytesOf(await (await import('../formats/aloud')).makeAloud(id, order)),
 
   read: async (bytes: Uint8Array, name: string): Promise<ReadFiles> =>
     (await import('../formats/read-any')).readAnyFile(bytes, name),

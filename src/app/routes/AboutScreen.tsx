@@ -50,7 +50,7 @@ export function AboutScreen() {
       <H2>{t('Licences')}</H2>
       <P>
         {t(
-          'Pace Slate is free software under the MIT licence. The typeface is Atkinson Hyperlegible Next, its figures are those of Work Sans; both are under the SIL Open Font Licence 1.1.',
+          'Pace Slate is free software under the MIT licence. The typeface is Atkinson Hyperlegible Next, its figures are those of Work Sans; both are under the SIL Open Font Licence 1.1. The slate’s own spoken words were made with Flite and its voice “slt”, copyright Language Technologies Institute, Carnegie Mellon University, free to use and to pass on with this notice.',
         )}
       </P>
     </Box>

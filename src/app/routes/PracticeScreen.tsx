@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Play, Square } from 'lucide-react';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { CountRail, Now, usePlace } from '../features/practice/Now';
 import { Ladder } from '../features/practice/Ladder';
 import { RUNGS, usePractice, type Practice } from '../features/practice/use-practice';
@@ -10,6 +10,8 @@ import { Button } from '../theme/Button';
 import { Select } from '../theme/fields';
 import { t } from '../texts';
 import type { Performance, Timeline } from '../../core';
+
+const TakeAlong = lazy(() => import('../features/practice/TakeAlong'));
 
 /** The dance danced aloud, read from across the room: what is danced now, what comes, the count, the wall, the foot. */
 export function PracticeScreen() {
@@ -99,6 +101,9 @@ function Choices({ practice }: { practice: Practice }) {
           ))}
         </Select>
       </chakra.label>
+      <Suspense fallback={null}>
+        <TakeAlong text={practice.text} title={practice.title} tempo={practice.perMinute} />
+      </Suspense>
       {voice.hasDevice === false && !voice.hasOwn && (
         <chakra.span role="status" fontSize="small" color="quiet">
           {t('This device has no voice for the sheet’s language: it is clicked, and read here.')}

@@ -84,18 +84,16 @@ export function passagesOfWalls(dance: Dance, from?: number, to?: number): Passa
 }
 
 const passagesOf = (wall: Wall): Passage[] =>
-  wall.pieces
-    .filter(({ ticks }) => ticks > 0)
-    .map(({ block, kind, from, to, ticks, shift }) => ({
-      block,
-      kind,
-      from,
-      to,
-      begins: Math.floor((block.moments[from]?.time ?? 0) / TICKS_A_COUNT) * TICKS_A_COUNT,
-      ticks,
-      wall: wall.number,
-      shift,
-    }));
+  wall.pieces.map(({ block, kind, from, to, ticks, shift }) => ({
+    block,
+    kind,
+    from,
+    to,
+    begins: Math.floor((block.moments[from]?.time ?? 0) / TICKS_A_COUNT) * TICKS_A_COUNT,
+    ticks,
+    wall: wall.number,
+    shift,
+  }));
 
 /** Sections one behind the other, `from` and `to` from 0, as they are danced on a wall. */
 export function passagesOfSections(dance: Dance, block: DancedBlock, from: number, to: number, wall = 1): Passage[] {
@@ -118,7 +116,8 @@ export function timelineOf(passages: readonly Passage[], language: Language = 'e
   let zero = 0;
   for (const passage of passages) {
     const { block, begins, ticks, wall, shift, from } = passage;
-    const at = (time: number): number => zero + time - begins;
+    // A step on the `&` that only changes the foot takes no count of its own: it stands in the last half of the one before.
+    const at = (time: number): number => (ticks === 0 ? zero - TICKS_A_COUNT / 2 : zero + time - begins);
     if (walls[walls.length - 1]?.number !== wall) {
       const facing = facingAfter(stateAt(block, from).facing, shift);
       walls.push({ time: zero, number: wall, facing, hour: hourOfFacing(facing) });

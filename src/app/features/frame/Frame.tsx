@@ -7,7 +7,7 @@ import { FrameTruth, useFrameSlot, type FrameSlot } from './slot';
 import { useMedia } from './use-media';
 import { Button } from '../../theme/Button';
 import { t } from '../../texts';
-import { IS_PHONE, MEDIUM, NARROW, PHONE } from '../../theme/screens';
+import { IS_PHONE, MEDIUM, PHONE } from '../../theme/screens';
 
 const PhoneMenu = lazy(() => import('./PhoneMenu'));
 const Shortcuts = lazy(() => import('./Shortcuts'));
@@ -115,7 +115,8 @@ function Bar({ slot, search, onKeys }: BarProps) {
             paddingInline="0.75rem"
             minWidth="0"
             title={slot.title}
-            css={{ [NARROW]: { display: 'none' } }}
+            // Eight views beside it leave a tablet no room.
+            css={{ [MEDIUM]: { display: 'none' } }}
           >
             {slot.title}
           </chakra.span>

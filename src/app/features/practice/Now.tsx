@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useEffect, useMemo, useState } from 'react';
-import type { Performance, Timeline } from '../../../core';
+import { useEffect, useMemo, useState, type CSSProperties } from 'react';
+import { greatest, type Performance, type Timeline } from '../../../core';
 import { RoomMark, WeightPair } from '../marks/Marks';
 import { NARROW } from '../../theme/screens';
 import { t } from '../../texts';
@@ -58,7 +58,8 @@ export function Now({ timeline, place }: { timeline: Timeline; place: Place }) {
           lineHeight="1.05"
           overflowWrap="anywhere"
           color={isAhead ? 'quiet' : 'ink'}
-          css={{ fontSize: words.length > 16 ? 'clamp(2.25rem, 7vw, 5.5rem)' : 'clamp(2.75rem, 9vw, 7rem)' }}
+          style={sizeOf(words)}
+          css={{ fontSize: 'clamp(2.5rem, min(9vw, var(--fits-beside)), 8rem)', [NARROW]: { fontSize: 'clamp(2.5rem, min(22vw, var(--fits-below)), 9rem)' } }}
           data-testid="practice-now"
         >
           {isAhead ? t('ready …') : words}
@@ -96,6 +97,13 @@ export function Now({ timeline, place }: { timeline: Timeline; place: Place }) {
       </Flex>
     </Flex>
   );
+} // prettier-ignore
+
+/** As large as the longest word lets it be: beside the room, and where the room stands below. Long sayings take two lines. */
+function sizeOf(words: string): CSSProperties {
+  const longest = greatest(words.split(' ').map(({ length }) => length), 4);
+  const lines = words.length > 18 ? 0.75 : 1;
+  return { '--fits-beside': `${(110 * lines) / longest}vw`, '--fits-below': `${(165 * lines) / longest}vw` } as CSSProperties;
 } // prettier-ignore
 
 /** The counts of the section as they go by. */

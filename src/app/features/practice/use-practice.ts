@@ -37,7 +37,7 @@ export const RUNGS: readonly { readonly name: string; readonly share: number; re
 ]; // prettier-ignore
 
 /** What can be gone through. */
-export interface StretchChoice {
+interface StretchChoice {
   readonly id: string;
   readonly name: string;
   readonly kind: 'section' | 'two' | 'wall' | 'song';
@@ -46,7 +46,7 @@ export interface StretchChoice {
   readonly from?: number;
 }
 
-export function stretchesOf(dance: Dance, language: Language): StretchChoice[] {
+function stretchesOf(dance: Dance, language: Language): StretchChoice[] {
   const laid = layUnder(dance);
   const startOf = (wall: number): number | undefined => laid?.walls.find((one) => one.wall.number === wall)?.start;
   const blocks = [...dance.parts, ...dance.tags].filter(({ moments }) => moments.length > 0);
@@ -131,6 +131,7 @@ export function usePractice() {
   };
   return {
     title: script.title,
+    text: script.text,
     dance,
     stretches,
     stretch,
