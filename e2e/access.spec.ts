@@ -126,6 +126,14 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
       },
     ],
     [
+      'Lesson',
+      async (page) => {
+        await page.getByRole('link', { name: 'Lesson', exact: true }).click();
+        await page.getByRole('button', { name: 'Keep a plan of it' }).click();
+        await expect(page.getByRole('textbox', { name: 'The lesson in words' })).toBeVisible();
+      },
+    ],
+    [
       'Practice',
       async (page) => {
         await page.getByRole('link', { name: 'Practice', exact: true }).click();

@@ -32,6 +32,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./routes/MusicScreen')).MusicScreen }),
           },
           {
+            path: 'lesson',
+            lazy: async () => ({ Component: (await import('./routes/LessonScreen')).LessonScreen }),
+          },
+          {
             path: 'practice',
             lazy: async () => ({ Component: (await import('./routes/PracticeScreen')).PracticeScreen }),
           },

@@ -130,14 +130,19 @@ export {
   type HeardSong,
 } from './music/song-edits';
 export { fitSong, type SongFit } from './solving/fit-song';
-export { CUE_FORMS, type Cue, type CueForm } from './teaching/cues';
-export {
-  ALOUD,
-  performanceOf,
-  type Aloud,
-  type Performance,
-  type PerformanceOrder,
-  type Said,
-} from './teaching/performance';
+export { CUE_FORMS, feetAsLetters, type Cue, type CueForm } from './teaching/cues';
+export { performanceOf, type Aloud, type Performance, type PerformanceOrder, type Said } from './teaching/performance';
 export { passagesOfSections, passagesOfWalls, timelineOf, type Passage, type Timeline } from './teaching/timeline';
 export { danceTempo } from './teaching/tempo';
+export {
+  changeLesson,
+  GROUPS,
+  lessonEdit,
+  LESSON_MINUTES,
+  lessonOf,
+  planLesson,
+  type Group,
+  type Lesson,
+  type LessonOrder,
+} from './teaching/lesson';
+export { viewTeaching, type TeachingView } from './views/teaching';

@@ -62,6 +62,7 @@ export function printDanceMarkdown({ script, view }: Study): string {
       case 'plan':
       case 'figure':
       case 'song':
+      case 'lesson':
       case 'text':
         block(`- ${escape(text)}`);
         break;

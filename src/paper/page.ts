@@ -69,7 +69,7 @@ export const PAPERS: readonly Paper[] = [
   { id: 'letter', name: 'Letter', width: 8.5 * 72, height: 11 * 72 },
 ];
 
-export const FORMS = ['full', 'cue-card', 'floor', 'counts', 'summary'] as const;
+export const FORMS = ['full', 'cue-card', 'floor', 'counts', 'teaching', 'summary'] as const;
 export type Form = (typeof FORMS)[number];
 
 export const TYPE_SIZES = [9, 10, 11, 12.5, 14] as const;

@@ -5,6 +5,7 @@ import {
   viewCueCard,
   viewSheet,
   viewSummary,
+  viewTeaching,
   type Dance,
   type Sheet,
   type SheetChoice,
@@ -15,6 +16,7 @@ import { floorGroups } from './floor-sheet';
 import { fullSheetGroups } from './full-sheet';
 import { paperOf, type Page, type PaperChoice, type PrintedSheet } from './page';
 import { alongside, headPieces, type Setting } from './pieces';
+import { teachingGroups } from './teaching-script';
 import { countGroups, summaryGroups } from './short-forms';
 
 export interface SheetToPrint extends SheetChoice {
@@ -63,6 +65,8 @@ function setPages(
       return flow(head, countGroups(viewCounts(dance, which), sheet, setting), frame, decorate);
     case 'floor':
       return flow(head, floorGroups(sheet, setting, choice), frame, decorate);
+    case 'teaching':
+      return flow(head, teachingGroups(viewTeaching(dance, sheet.language), setting), frame, decorate);
     case 'summary':
       return flow([], summaryGroups(viewSummary(dance, which), setting), frame, decorate);
     case 'cue-card':

@@ -1,10 +1,10 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { MusicView } from '../../core';
+import { BlockText } from '../features/document/BlockText';
 import { clock } from '../features/music/clock';
 import { OtherSongs } from '../features/music/OtherSongs';
 import { RecordingPanel } from '../features/music/RecordingPanel';
-import { SongMap } from '../features/music/SongMap';
 import { SongPlans } from '../features/music/SongPlans';
 import { SongRows } from '../features/music/SongRows';
 import { Taps } from '../features/music/Taps';
@@ -125,7 +125,15 @@ function InWords({ page }: { page: SongPage }) {
           onTake={page.take}
         />
       )}
-      {page.heading !== undefined && <SongMap key={page.id} text={text} heading={page.heading} onEdit={page.type} />}
+      {page.heading !== undefined && <BlockText
+          key={page.id}
+          id="song-map"
+          label={t('The map')}
+          hint={t('A line a phrase, in counts of the dance: “verse 1: 32”, “bridge: 4 x 8”, “gap 4”; “pause of 2 after 144”; “tempo 96 after 128”.')}
+          text={text}
+          heading={page.heading}
+          onEdit={page.type}
+        />}
       <OtherSongs id={page.id} text={text} hasSong={song !== undefined && song.counts > 0} onTake={page.take} />
     </>
   );

@@ -6,7 +6,7 @@ import { lex, type Token } from './lexer';
 import { matchAt, pattern } from './pattern';
 
 export interface Heading {
-  readonly kind: 'section' | 'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan' | 'song';
+  readonly kind: 'section' | 'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan' | 'song' | 'lesson';
   readonly number?: number;
   /** The name of a part, tag or option; `A`, `lamp`. */
   readonly name: string;
@@ -98,7 +98,7 @@ export const titleAfter = (text: string): string =>
     .replace(/^[\s:.,=–—-]+/, '')
     .trim();
 
-const KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan', 'song'] as const;
+const KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan', 'song', 'lesson'] as const;
 
 /** The kind that the first word names; none for several of them, or for what a sentence says of them. */
 const kindNamed = (token: Token | undefined): (typeof KINDS)[number] | undefined =>
@@ -126,7 +126,8 @@ function readOther(
   if (!marked && !/^(?:$|["“(]|[A-Z0-9]$|[A-Z]\b\s*[:(-])/.test(rest)) return undefined;
   if (!marked && kind === 'figure' && insideSection) return undefined;
   // `Song: ...` at the head of a sheet is a fact.
-  if (kind === 'song') return marked ? { kind, name: quotedIn(rest) ?? titleAfter(rest), title: '' } : undefined;
+  if (kind === 'song' || kind === 'lesson')
+    return marked ? { kind, name: quotedIn(rest) ?? titleAfter(rest), title: '' } : undefined;
   return { kind, name: quotedIn(rest) ?? nameIn(withoutLength(rest)), title: titleAfter(rest), ...statedCounts(rest) };
 }
 

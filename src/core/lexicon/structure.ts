@@ -17,6 +17,7 @@ const ROWS = [
   ['option', { en: 'option', de: 'option', fr: 'option', nl: 'optie' }],
   ['figure', { en: 'figure', de: 'figur', nl: 'figuur' }],
   ['plan', { en: 'plan', de: 'plan', nl: 'plan' }],
+  ['lesson', { en: 'lesson', de: 'stunde unterrichtsstunde', fr: 'leçon' }],
   ['song', { en: 'song', de: 'lied', fr: 'chanson morceau', nl: 'lied nummer' }],
   ['order', { en: 'order sequence phrasing', de: 'reihenfolge ablauf', fr: 'ordre', nl: 'volgorde' }],
 

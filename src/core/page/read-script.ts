@@ -129,9 +129,10 @@ class ScriptReader {
     if (trimmed.length > LONGEST_LINE) return push('text');
     if (/^#(?!#)/.test(trimmed) && this.titleLine === undefined)
       return this.takeTitle(trimmed.replace(/^#\s*/, ''), push);
-    // `bridge: 16` is a phrase there, and no heading.
-    if (this.blocks.block?.kind === 'song' && !/^#{2,}/.test(trimmed))
-      return push(trimmed.startsWith('>') ? 'note' : 'song');
+    // `bridge: 16` is a phrase there, and no heading; what a lesson says of a tag is no plan.
+    const own = this.blocks.block?.kind;
+    if ((own === 'song' || own === 'lesson') && !/^#{2,}/.test(trimmed))
+      return push(trimmed.startsWith('>') ? 'note' : own);
     const heading = this.headingOf(index, trimmed);
     if (heading) return this.takeHeading(heading, index, push);
     if (this.takeHeadedStep(index, text, push)) return;

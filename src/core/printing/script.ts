@@ -51,6 +51,7 @@ export function printScriptLine(script: Script, line: ScriptLine, { style, count
       return line.section && !isMarked(script.text) ? `> ${line.text.trim()}` : line.text.trimEnd();
     case 'figure':
     case 'song':
+    case 'lesson':
       return line.text.trimEnd();
   }
 }
@@ -174,6 +175,7 @@ function printBlock(
   const stretch = kind === 'option' ? readStretch(words) : undefined;
   const stated = counts !== undefined ? ` (${heading.counts(counts)})` : '';
   if (kind === 'song') return `${heading.words.song}${name ? ` "${name}"` : ''}`;
+  if (kind === 'lesson') return `${heading.words.lesson}${name ? ` ${name}` : ''}`;
   const named = name && kind !== 'plan' ? ` ${kind === 'part' && !words.includes('"') ? name : nameWords(name)}` : '';
   return `${heading.words[kind]}${named}${stretch ? `${colon} ${stretchWords(stretch, tongue)}` : ''}${stated}`;
 }

@@ -18,6 +18,7 @@ export const LINE_KINDS = [
   'plan',
   'figure',
   'song',
+  'lesson',
   'text',
 ] as const;
 export type LineKind = (typeof LINE_KINDS)[number];
@@ -48,7 +49,7 @@ export interface SectionText {
 }
 
 /** @public */
-export const BLOCK_KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan', 'song'] as const;
+export const BLOCK_KINDS = ['part', 'tag', 'option', 'ending', 'figure', 'plan', 'song', 'lesson'] as const;
 export type BlockKind = (typeof BLOCK_KINDS)[number];
 
 export interface BlockText {

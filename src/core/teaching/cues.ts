@@ -68,3 +68,7 @@ function namesOf(names: { readonly [language in Language]?: readonly string[] } 
 /** The fewest syllables; of as many the first, that is the house's own. */
 const shortestOf = (names: readonly string[], language: Language): string =>
   names.filter((name) => /^\p{L}/u.test(name) && name.length > 2).reduce((best, name) => (syllablesOf(name, language) < syllablesOf(best, language) ? name : best), names[0]); // prettier-ignore
+
+/** Feet as letters, however they are said: for reading. */
+export const feetAsLetters = (words: string): string =>
+  words.replace(/(?<!\p{L})[rldg](?![\p{L}'’])/gu, (foot) => foot.toUpperCase());

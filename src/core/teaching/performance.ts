@@ -6,12 +6,11 @@ import { NUMBERS, saidAloud } from './syllables';
 import type { Timeline, TimedCall } from './timeline';
 
 /** Syllables a second that can be said and heard: a comfortable pace is four to five (handbook 4.2, from memory). */
-export const PACE = 5;
+const PACE = 5;
 /** Faster than so many beats a minute a cue is said two counts ahead, else one (handbook 4.2). */
 const QUICK = 120;
 
-export const ALOUD = ['counts', 'cues', 'both', 'clicks'] as const;
-export type Aloud = (typeof ALOUD)[number];
+export type Aloud = 'counts' | 'cues' | 'both' | 'clicks';
 
 export interface PerformanceOrder {
   /** Beats a minute, and beats of a count. */

@@ -228,7 +228,7 @@ function othersOf(dance: Dance): Sheet['others'] {
   const { blocks, lines } = dance.script;
   return blocks.flatMap((block, index) => {
     // Dancers need the intro and the tempo, not the map of the song.
-    if (['part', 'tag', 'song'].includes(block.kind) || block.headingLine === undefined) return [];
+    if (['part', 'tag', 'song', 'lesson'].includes(block.kind) || block.headingLine === undefined) return [];
     const next = blocks[index + 1]?.headingLine ?? lines.length;
     const kept = block.kind === 'plan' ? unreadPlan(dance) : undefined;
     const own = lines

@@ -34,7 +34,9 @@ export function nextUp(
   const before = script.lines.findLast((line) => line.index < index && line.text.trim() !== '');
   if (!before) return undefined;
   if (before.kind === 'heading')
-    return ['plan', 'figure', 'song'].includes(before.heading?.kind ?? '') ? undefined : { kind: 'count', count: 1 };
+    return ['plan', 'figure', 'song', 'lesson'].includes(before.heading?.kind ?? '')
+      ? undefined
+      : { kind: 'count', count: 1 };
   // Notes and options belong to the step above them.
   const last = script.lines.findLast(
     ({ index: at, kind }) => at <= before.index && kind !== 'note' && kind !== 'option',

@@ -26,6 +26,7 @@ const LINE_CLASSES: Readonly<Record<ScriptLine['kind'], string>> = {
   plan: 'words',
   figure: 'words',
   song: 'words',
+  lesson: 'words',
   text: 'words',
 };
 

@@ -127,6 +127,7 @@ function Bar({ slot, search, onKeys }: BarProps) {
             <BarLink to={`/dance/${slot.id}/walls${search}`}>{t('Walls')}</BarLink>
             <BarLink to={`/dance/${slot.id}/floor${search}`}>{t('Floor')}</BarLink>
             <BarLink to={`/dance/${slot.id}/music${search}`}>{t('Music')}</BarLink>
+            <BarLink to={`/dance/${slot.id}/lesson`}>{t('Lesson')}</BarLink>
             <BarLink to={`/dance/${slot.id}/practice`}>{t('Practice')}</BarLink>
             {/* The whole sheet, whichever wall was looked at: a handout for one wall is chosen there. */}
             <BarLink to={`/dance/${slot.id}/sheet`}>{t('Sheet')}</BarLink>

@@ -7,6 +7,7 @@ const VIEWS: readonly (readonly [path: string, name: string])[] = [
   ['/walls', 'Walls'],
   ['/floor', 'Floor'],
   ['/music', 'Music'],
+  ['/lesson', 'Lesson'],
   ['/practice', 'Practice'],
   ['/sheet', 'Sheet'],
   ['/revisions', 'Revisions'],

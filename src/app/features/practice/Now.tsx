@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useEffect, useMemo, useState, type CSSProperties } from 'react';
-import { greatest, type Performance, type Timeline } from '../../../core';
+import { feetAsLetters, greatest, type Performance, type Timeline } from '../../../core';
 import { RoomMark, WeightPair } from '../marks/Marks';
 import { NARROW } from '../../theme/screens';
 import { t } from '../../texts';
@@ -39,10 +39,6 @@ function secondsOfCounts({ counts }: Timeline, { clicks, start }: Performance): 
   }).filter(Number.isFinite);
 } // prettier-ignore
 
-/** Feet are letters, however they are said. */
-const written = (words: string): string =>
-  words.replace(/(?<!\p{L})[rldg](?![\p{L}'’])/gu, (foot) => foot.toUpperCase());
-
 /** The words now, very large, and what comes; where it ends, and on which foot. Read from across the room. */
 export function Now({ timeline, place }: { timeline: Timeline; place: Place }) {
   const now = timeline.calls[Math.max(0, place.call)];
@@ -65,7 +61,7 @@ export function Now({ timeline, place }: { timeline: Timeline; place: Place }) {
           {isAhead ? t('ready …') : words}
         </chakra.p>
         <chakra.p css={{ fontSize: 'clamp(1.1rem, 2.6vw, 1.9rem)' }} minHeight="1.4em" color="quiet">
-          {isAhead ? '' : written(now.cues.full.words)}
+          {isAhead ? '' : feetAsLetters(now.cues.full.words)}
         </chakra.p>
         <chakra.p marginTop="1.25rem" css={{ fontSize: 'clamp(1.6rem, 4vw, 3.25rem)' }} lineHeight="1.15" color="quiet" minHeight="1.2em">
           {next && t('then {words}', { words: next.cues.own?.words ?? next.cues.usual.words })}

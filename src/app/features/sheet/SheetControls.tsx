@@ -12,6 +12,7 @@ const FORM_WORDS: Readonly<Record<Form, readonly [name: string, what: string]>> 
   'cue-card': ['Cue card', 'large, for the floor'],
   floor: ['Floor sheet', 'the feet of every line, a page a section'],
   counts: ['Counts only', 'its rhythm, for counting in'],
+  teaching: ['Teaching script', 'everything to be said, with its minutes'],
   summary: ['Summary', 'three lines for a message'],
 };
 

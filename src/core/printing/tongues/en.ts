@@ -133,6 +133,7 @@ export const en: Tongue = {
       figure: 'Figure',
       plan: 'Plan',
       song: 'Song',
+      lesson: 'Lesson',
     },
     to: 'to',
     count: 'count',

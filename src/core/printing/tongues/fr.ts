@@ -124,6 +124,7 @@ export const fr: Tongue = {
       figure: 'Figure',
       plan: 'Plan',
       song: 'Chanson',
+      lesson: 'Leçon',
     },
     to: 'à',
     count: 'temps',

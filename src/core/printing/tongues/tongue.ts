@@ -70,7 +70,9 @@ export interface Tongue {
     readonly section: (number: number) => string;
     readonly copy: (of: number, isMirrored: boolean) => string;
     readonly counts: (counts: number) => string;
-    readonly words: Readonly<Record<'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan' | 'song', string>>;
+    readonly words: Readonly<
+      Record<'part' | 'tag' | 'option' | 'ending' | 'figure' | 'plan' | 'song' | 'lesson', string>
+    >;
     readonly to: string;
     readonly count: string;
   };

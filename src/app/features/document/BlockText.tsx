@@ -2,10 +2,9 @@ import { chakra } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Edit } from '../../../core';
 import { TextArea } from '../../theme/fields';
-import { t } from '../../texts';
 
-/** The lines below the heading, typed here as in the script. */
-export function SongMap({ text, heading, onEdit }: { text: string; heading: number; onEdit: (edits: readonly Edit[]) => void }) {
+/** The lines of a block below its heading, typed here as in the script. `id`: of the field. */
+export function BlockText({ id, label, hint, text, heading, onEdit }: { id: string; label: string; hint: string; text: string; heading: number; onEdit: (edits: readonly Edit[]) => void }) {
   const lines = text.split('\n');
   const next = lines.findIndex((line, index) => index > heading && /^\s*##/.test(line));
   const own = lines.slice(heading + 1, next < 0 ? lines.length : next);
@@ -16,11 +15,11 @@ export function SongMap({ text, heading, onEdit }: { text: string; heading: numb
   const shown = typed.trimEnd() === words ? typed : words;
   return (
     <>
-      <chakra.label htmlFor="song-map" display="block" fontWeight="700" marginTop="1rem" marginBottom="0.3rem">
-        {t('The map')}
+      <chakra.label htmlFor={id} display="block" fontWeight="700" marginTop="1rem" marginBottom="0.3rem">
+        {label}
       </chakra.label>
       <TextArea
-        id="song-map"
+        id={id}
         rows={12}
         value={shown}
         spellCheck={false}
@@ -36,7 +35,7 @@ export function SongMap({ text, heading, onEdit }: { text: string; heading: numb
         }}
       />
       <chakra.p color="quiet" fontSize="small" marginTop="0.5rem">
-        {t('A line a phrase, in counts of the dance: “verse 1: 32”, “bridge: 4 x 8”, “gap 4”; “pause of 2 after 144”; “tempo 96 after 128”.')}
+        {hint}
       </chakra.p>
     </>
   );
