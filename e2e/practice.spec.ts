@@ -63,14 +63,23 @@ test('with the music: the recording of the band plays, and the dance goes by its
 
 test('captions, clicks, MIDI and cues are taken along; nothing to dance is said', async ({ page }) => {
   await openPractice(page, 'Ferry at Dusk');
-  for (const [name, begins] of [['Captions (WebVTT)', 'WEBVTT'], ['MIDI file', 'MThd'], ['Click track (WAV)', 'RIFF'], ['Cue list (CSV)', 'second,wall']] as const) {
+  for (const [name, begins] of [
+    ['Captions (WebVTT)', 'WEBVTT'],
+    ['MIDI file', 'MThd'],
+    ['Click track (WAV)', 'RIFF'],
+    ['Cue list (CSV)', 'second,wall'],
+  ] as const) {
     await page.getByRole('button', { name: 'Take along' }).click();
     const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name }).click()]);
     expect(file.suggestedFilename()).toMatch(/^ferry-at-dusk\./);
-    expect(readFileSync(await file.path()).toString('latin1').startsWith(begins)).toBe(true);
+    expect(
+      readFileSync(await file.path())
+        .toString('latin1')
+        .startsWith(begins),
+    ).toBe(true);
   }
   await page.getByRole('link', { name: 'Dances', exact: true }).click();
   await page.getByRole('button', { name: 'New dance' }).click();
   await page.getByRole('link', { name: 'Practice', exact: true }).click();
   await expect(page.getByText('There is nothing to dance yet.')).toBeVisible();
-}); // prettier-ignore
+});

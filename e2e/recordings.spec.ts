@@ -33,7 +33,9 @@ for (const { name, cases, level, first, f } of SETS)
     const right = all.filter((one) => one.level);
     const off = median(all.map((one) => Math.abs(one.first)));
     const mean = all.reduce((sum, one) => sum + one.f, 0) / all.length;
-    console.log(`${name}: right level ${right.length} of ${all.length}, octave slips ${all.filter((one) => one.octave).length}, first beat off ${(off * 1000).toFixed(1)} ms, F ${mean.toFixed(3)}`); // prettier-ignore
+    console.log(
+      `${name}: right level ${right.length} of ${all.length}, octave slips ${all.filter((one) => one.octave).length}, first beat off ${(off * 1000).toFixed(1)} ms, F ${mean.toFixed(3)}`,
+    );
     expect(right.length).toBeGreaterThanOrEqual(level);
     expect(right.every(({ percent }) => percent < 0.5)).toBe(true);
     expect(off).toBeLessThan(first);
@@ -101,7 +103,9 @@ test('recordings of eight forms: the beats that are kept and clicked are those o
       const from = Math.round((beat - 0.15) * 22050);
       return (from + clicks.subarray(from).findIndex((sample) => sample !== 0)) / 22050 - beat;
     });
-    console.log(`${name}: clicks off the beats by ${(median(offs) * 1000).toFixed(1)} ms, at most ${(greatest(offs.map(Math.abs)) * 1000).toFixed(1)} ms`); // prettier-ignore
+    console.log(
+      `${name}: clicks off the beats by ${(median(offs) * 1000).toFixed(1)} ms, at most ${(greatest(offs.map(Math.abs)) * 1000).toFixed(1)} ms`,
+    );
     expect(greatest(offs.map(Math.abs))).toBeLessThan(within);
     await panel(page).getByRole('button', { name: 'Take it out' }).click();
     await expect(panel(page).getByRole('button', { name: 'Open a recording' })).toBeVisible();
@@ -114,7 +118,9 @@ test('recordings of eight forms: the beats that are kept and clicked are those o
   rmSync(folder, { recursive: true });
   // The eighth is recorded by the browser itself; its own start is no part of the score.
   const webm = await page.evaluate(recordedByBrowser, Array.from(samples.subarray(0, rate * 9)));
-  await page.getByTestId('recording-file').setInputFiles({ name: 'by the browser.webm', mimeType: 'audio/webm', buffer: Buffer.from(webm, 'base64') }); // prettier-ignore
+  await page
+    .getByTestId('recording-file')
+    .setInputFiles({ name: 'by the browser.webm', mimeType: 'audio/webm', buffer: Buffer.from(webm, 'base64') });
   await expect(panel(page)).toContainText(/11[78]\.\d beats a minute/);
 });
 
@@ -150,10 +156,15 @@ test('files that are no song are refused in a sentence each, and nothing is lost
     ['sleeve.png', 'image/png', Buffer.from('89504e470d0a1a0a', 'hex'), 'This is a picture.'],
     ['words.txt', 'text/plain', Buffer.from('la la la'), 'This is a document.'],
     ['nothing.mp3', 'audio/mpeg', Buffer.alloc(0), 'This file is empty.'],
-    ['broken.mp3', 'audio/mpeg', Buffer.from(Array.from({ length: 5000 }, (_, index) => (index * 37) % 256)), 'can’t hear this file'],
+    [
+      'broken.mp3',
+      'audio/mpeg',
+      Buffer.from(Array.from({ length: 5000 }, (_, index) => (index * 37) % 256)),
+      'can’t hear this file',
+    ],
     ['two hours.wav', 'audio/wav', hours, 'longer than twenty minutes'],
     ['film.webm', 'video/webm', Buffer.from(await page.evaluate(filmed), 'base64'), 'This is a film.'],
-  ]; // prettier-ignore
+  ];
   for (const [name, mimeType, buffer, sentence] of cases) {
     await page.getByTestId('recording-file').setInputFiles({ name, mimeType, buffer });
     await expect(panel(page).getByRole('alert')).toContainText(sentence);

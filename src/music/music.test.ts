@@ -63,10 +63,13 @@ describe('what is measured', () => {
   });
 
   test('stands in a finer recording where it stands in this one', () => {
-    const fine = oneChannel([Float32Array.from({ length: plain.samples.length * 2 }, (_, index) => plain.samples[index >> 1])], RATE * 2);
+    const fine = oneChannel(
+      [Float32Array.from({ length: plain.samples.length * 2 }, (_, index) => plain.samples[index >> 1])],
+      RATE * 2,
+    );
     expect(fine.rate).toBe(RATE);
     expect(measure(fine).firstBeat).toBeCloseTo(found.firstBeat, 3);
-  }); // prettier-ignore
+  });
 
   test('says how fast a sound is that is told to be so fast', () => {
     expect(measure(plain, 56).bpm).toBeCloseTo(56, 1);
@@ -89,9 +92,21 @@ describe('what is measured', () => {
   const nothing: readonly (readonly [string, Sound])[] = [
     ['silence', silence(20)],
     ['a moment', clicks([0.5, 1], 2)],
-    ['a hum', { rate: RATE, samples: Float32Array.from({ length: RATE * 15 }, (_, index) => 0.4 * Math.sin(index / 20)) }],
-    ...[12.9898, 7.233, 5.137].map((seed) => [`syllables at random (${seed})`, clicks(Array.from({ length: 60 }, (_, index) => 0.4 + index * 0.31 + 0.28 * Math.abs(Math.sin(index * seed))), 22)] as const),
-  ]; // prettier-ignore
+    [
+      'a hum',
+      { rate: RATE, samples: Float32Array.from({ length: RATE * 15 }, (_, index) => 0.4 * Math.sin(index / 20)) },
+    ],
+    ...[12.9898, 7.233, 5.137].map(
+      (seed) =>
+        [
+          `syllables at random (${seed})`,
+          clicks(
+            Array.from({ length: 60 }, (_, index) => 0.4 + index * 0.31 + 0.28 * Math.abs(Math.sin(index * seed))),
+            22,
+          ),
+        ] as const,
+    ),
+  ];
   test.each(nothing)('%s: no beat, or none that is sure', (_, sound) => {
     const { confidence, bpm, beats: own } = measure(sound);
     expect(confidence).toBeLessThan(UNSURE);
@@ -152,7 +167,14 @@ describe('counts on the clock', () => {
   test('by a worked table: first beat at 1 s, 120 a minute, 16 counts of intro', () => {
     const grid = gridOf(heard, 9);
     if (!grid) throw new Error();
-    const table = [[0, 9], [-16, 1], [8, 13], [-18, 0], [30, 24], [0.5, 9.25]] as const; // prettier-ignore
+    const table = [
+      [0, 9],
+      [-16, 1],
+      [8, 13],
+      [-18, 0],
+      [30, 24],
+      [0.5, 9.25],
+    ] as const;
     for (const [count, second] of table) {
       expect(secondOf(grid, count)).toBeCloseTo(second, 9);
       expect(countAt(grid, second)).toBeCloseTo(count, 9);
@@ -163,7 +185,12 @@ describe('counts on the clock', () => {
     const paused = heardOf([...evenly(1, 120, 8), ...evenly(6.25, 120, 8)], { pauses: [{ at: 5, beats: 2.5 }] });
     const grid = gridOf(paused, 2);
     if (!grid) throw new Error();
-    fc.assert(fc.property(fc.double({ min: -20, max: 60, noNaN: true }), (count) => Math.abs(countAt(grid, secondOf(grid, count)) - count) < 1e-9)); // prettier-ignore
+    fc.assert(
+      fc.property(
+        fc.double({ min: -20, max: 60, noNaN: true }),
+        (count) => Math.abs(countAt(grid, secondOf(grid, count)) - count) < 1e-9,
+      ),
+    );
     // Eight beats, a pause of two and a half, eight beats: the ninth stands at count 10.5 of the first.
     expect(secondOf(grid, 8.5)).toBeCloseTo(6.25, 9);
     expect(stillOf(paused, grid, 1)).toEqual([{ after: 6, counts: 2.5 }]);
@@ -193,12 +220,26 @@ describe('words and clicks in one sound', () => {
   const clipOf = (word: string) => (word === 'rock' || word === 'step' ? clip : undefined);
 
   test('stand on their samples, a second word right behind the first; what nobody can say is silent', () => {
-    const { samples, rate } = spokenTrack({ seconds: 1, clicks: [{ second: 0.75, first: true }], words: [{ second: 0.25, words: 'rock, step' }, { second: 0.5, words: 'applejack' }] }, clipOf);
+    const { samples, rate } = spokenTrack(
+      {
+        seconds: 1,
+        clicks: [{ second: 0.75, first: true }],
+        words: [
+          { second: 0.25, words: 'rock, step' },
+          { second: 0.5, words: 'applejack' },
+        ],
+      },
+      clipOf,
+    );
     expect(samples.findIndex((sample) => sample !== 0)).toBe(Math.round(0.25 * rate));
-    expect(samples.findLastIndex((sample, index) => sample !== 0 && index < 0.5 * rate)).toBe(Math.round(0.25 * rate) + 7);
-    expect(samples.subarray(Math.round(0.5 * rate)).findIndex((sample) => sample !== 0)).toBe(Math.round(0.75 * rate) - Math.round(0.5 * rate));
+    expect(samples.findLastIndex((sample, index) => sample !== 0 && index < 0.5 * rate)).toBe(
+      Math.round(0.25 * rate) + 7,
+    );
+    expect(samples.subarray(Math.round(0.5 * rate)).findIndex((sample) => sample !== 0)).toBe(
+      Math.round(0.75 * rate) - Math.round(0.5 * rate),
+    );
     expect(greatest(samples.map(Math.abs))).toBeLessThanOrEqual(1);
-  }); // prettier-ignore
+  });
 
   test('at another rate the same second is the same second', () => {
     const half = resampled(Float32Array.of(0, 2, 4, 6), 4, 8);
@@ -209,10 +250,15 @@ describe('words and clicks in one sound', () => {
 describe('taps', () => {
   test('even taps are their tempo; one that is late, and one left out, move little', () => {
     const taps = evenly(3, 96, 16);
-    expect(tempoOfTaps(taps)).toMatchObject({ taps: 16, bpm: expect.closeTo(96, 6), spread: expect.closeTo(0, 6), firstBeat: expect.closeTo(3, 6) });
+    expect(tempoOfTaps(taps)).toMatchObject({
+      taps: 16,
+      bpm: expect.closeTo(96, 6),
+      spread: expect.closeTo(0, 6),
+      firstBeat: expect.closeTo(3, 6),
+    });
     const human = taps.map((tap, index) => (index === 7 ? tap + 0.09 : tap)).toSpliced(4, 1);
     expect(tempoOfTaps(human)?.bpm).toBeCloseTo(96, 0);
-  }); // prettier-ignore
+  });
 
   test('a rest begins anew; fewer than four are none', () => {
     expect(tempoOfTaps([...evenly(0, 60, 8), ...evenly(20, 120, 6)])?.bpm).toBeCloseTo(120, 6);

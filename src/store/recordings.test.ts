@@ -33,9 +33,18 @@ const recordOf = (id: string): RecordingRecord => ({
   addedAt: 5,
   byBand: false,
   level: 0.5,
-  heard: { bpm: 104, firstBeat: 0.5, beats: [0.5, 1.077], confidence: 0.9, changes: [], pauses: [{ at: 9, beats: 2.5 }], others: [52, 208], seconds: 12 },
+  heard: {
+    bpm: 104,
+    firstBeat: 0.5,
+    beats: [0.5, 1.077],
+    confidence: 0.9,
+    changes: [],
+    pauses: [{ at: 9, beats: 2.5 }],
+    others: [52, 208],
+    seconds: 12,
+  },
   peaks: Int8Array.of(-127, 127, 0, 5),
-}); // prettier-ignore
+});
 
 const problemFree = (json: string) => {
   const read = readBackup(json);

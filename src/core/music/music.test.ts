@@ -8,7 +8,7 @@ import { studyText } from '../study';
 import { reportDance } from '../views/report';
 import { fitSong } from '../solving/fit-song';
 import { wallTable } from '../walls/table';
-import { layUnder, linesOfSong } from './laid';
+import { layUnder, linesOfSong, placeAtCount } from './laid';
 import { readSongLine, secondsAt, songOf, type Song } from './song';
 
 describe('a line of the map', () => {
@@ -260,6 +260,28 @@ test('the report has it as numbers, and nothing where there is no song', () => {
     },
   }); // prettier-ignore
   expect(reportDance(studyText(DANCE).dance, [])).not.toHaveProperty('song');
+});
+
+describe('what is danced at a count', () => {
+  const laid = layUnder(studyText(`${DANCE}\n\n## Song\nverse: 32\nchorus: 32\n`).dance);
+
+  test('is on the wall that holds it, on a line of the script, for every count of the song', () => {
+    if (!laid) throw new Error('nothing laid');
+    let before = { wall: 1, count: 0 };
+    for (let count = 0; count < laid.song.counts - laid.left; count++) {
+      const place = placeAtCount(laid, count);
+      expect(place?.line).toBeDefined();
+      const isNext = place?.wall === before.wall && place.count === before.count + 1;
+      expect(isNext || (place?.wall === before.wall + 1 && place.count === 1)).toBe(true);
+      before = place ?? before;
+    }
+  });
+
+  test('is nothing before the first step and behind the last', () => {
+    if (!laid) throw new Error('nothing laid');
+    expect(placeAtCount(laid, -1)).toBeUndefined();
+    expect(placeAtCount(laid, 1e6)).toBeUndefined();
+  });
 });
 
 describe('a waltz', () => {

@@ -21,19 +21,39 @@ describe('by a table', () => {
   const script = scriptOf(MAP);
   const table: readonly (readonly [string, Edit[], string])[] = [
     ['split', splitPhrase(script, 2, 8), MAP.replace('Chorus:  4 x 8   ', 'Chorus: 8\nChorus: 24')],
-    ['a line of two keeps what it says beside', splitPhrase(script, 0, 16), MAP.replace('verse 1: 32, gap 4', 'verse 1: 16\nverse 1: 16\ngap: 4')],
-    ['the second of two alike', namePhrase(script, 4, 'last verse'), MAP.replace('verse: 32 x2', 'verse: 32\nlast verse: 32')],
-    ['joined over lines', joinPhrases(script, 1), MAP.replace('verse 1: 32, gap 4', 'verse 1: 32\ngap: 36').replace('Chorus:  4 x 8   \n', '')],
-    ['moved later', moveBorder(script, 2, 4), MAP.replace('Chorus:  4 x 8   ', 'Chorus: 36').replace('verse: 32 x2', 'verse: 28\nverse: 32')],
+    [
+      'a line of two keeps what it says beside',
+      splitPhrase(script, 0, 16),
+      MAP.replace('verse 1: 32, gap 4', 'verse 1: 16\nverse 1: 16\ngap: 4'),
+    ],
+    [
+      'the second of two alike',
+      namePhrase(script, 4, 'last verse'),
+      MAP.replace('verse: 32 x2', 'verse: 32\nlast verse: 32'),
+    ],
+    [
+      'joined over lines',
+      joinPhrases(script, 1),
+      MAP.replace('verse 1: 32, gap 4', 'verse 1: 32\ngap: 36').replace('Chorus:  4 x 8   \n', ''),
+    ],
+    [
+      'moved later',
+      moveBorder(script, 2, 4),
+      MAP.replace('Chorus:  4 x 8   ', 'Chorus: 36').replace('verse: 32 x2', 'verse: 28\nverse: 32'),
+    ],
     ['the last has no next', moveBorder(script, 4, -4), MAP.replace('verse: 32 x2', 'verse: 32\nverse: 28')],
     ['moved further than there is', moveBorder(script, 1, -4), MAP],
     ['split nowhere', splitPhrase(script, 0, 32), MAP],
     ['no such phrase', joinPhrases(script, 9), MAP],
     ['a name of nothing a map can read', namePhrase(script, 0, ' 12 : '), MAP],
-    ['a name with marks in it', namePhrase(script, 2, '8: refrain, loud'), MAP.replace('Chorus:  4 x 8   ', 'refrain loud: 32')],
+    [
+      'a name with marks in it',
+      namePhrase(script, 2, '8: refrain, loud'),
+      MAP.replace('Chorus:  4 x 8   ', 'refrain loud: 32'),
+    ],
     ['the intro', introEdit(script, 20), MAP.replace('intro: 16', 'intro: 20')],
     ['the tempo', tempoEdit(script, 96.5), `tempo 96.5\n${MAP}`],
-  ]; // prettier-ignore
+  ];
   test.each(table)('%s', (_, edits, expected) => {
     expect(mapAfter(script, edits)).toBe(expected);
     expect(after(script, edits)).toContain(HEAD);
@@ -50,23 +70,38 @@ const heard = {
   title: 'Ebb "and" flow',
   tempo: 108.2,
   intro: 32,
-  phrases: [{ label: 'verse 1', counts: 32 }, { label: 'chorus', counts: 16 }],
+  phrases: [
+    { label: 'verse 1', counts: 32 },
+    { label: 'chorus', counts: 16 },
+  ],
   pauses: [{ after: 32, counts: 2.5 }],
   changes: [{ after: 40, tempo: 96 }],
-}; // prettier-ignore
+};
 const HEARD = 'tempo 108.2\nintro: 32\nverse 1: 32\nchorus: 16\npause of 2.5 after 32\ntempo 96 after 40\n';
 
 test('what was heard is written as a map that is read as it was heard', () => {
   const bare = studyText(HEAD).script;
   const written = applyEdits(bare.text, [heardSongEdit(bare, heard)]);
   expect(written).toBe(`${HEAD.trimEnd()}\n\n## Song "Ebb and flow"\n${HEARD}`);
-  expect(songOf(studyText(written).script)).toMatchObject({ tempo: 108.2, intro: 32, pauses: heard.pauses, changes: heard.changes, counts: 50.5, unread: [] });
+  expect(songOf(studyText(written).script)).toMatchObject({
+    tempo: 108.2,
+    intro: 32,
+    pauses: heard.pauses,
+    changes: heard.changes,
+    counts: 50.5,
+    unread: [],
+  });
   const old = studyText(`${HEAD}\n## Song\nverse: 8\n\n## Plan\nwall 2: restart after 4\n`).script;
-  expect(applyEdits(old.text, [heardSongEdit(old, heard)])).toBe(`${HEAD}\n## Song\n${HEARD}\n## Plan\nwall 2: restart after 4\n`);
-}); // prettier-ignore
+  expect(applyEdits(old.text, [heardSongEdit(old, heard)])).toBe(
+    `${HEAD}\n## Song\n${HEARD}\n## Plan\nwall 2: restart after 4\n`,
+  );
+});
 
 test('laws: a border moved there and back, a phrase split and joined, is the song it was', () => {
-  const maps = fc.array(fc.tuple(fc.constantFrom('verse', 'chorus', 'gap', 'solo 2'), fc.integer({ min: 2, max: 64 })), { minLength: 2, maxLength: 8 }); // prettier-ignore
+  const maps = fc.array(
+    fc.tuple(fc.constantFrom('verse', 'chorus', 'gap', 'solo 2'), fc.integer({ min: 2, max: 64 })),
+    { minLength: 2, maxLength: 8 },
+  );
   fc.assert(
     fc.property(maps, fc.nat(), fc.integer({ min: -70, max: 70 }), (phrases, at, by) => {
       const script = scriptOf(phrases.map(([label, counts]) => `${label}: ${counts}`).join('\n'));
@@ -76,7 +111,9 @@ test('laws: a border moved there and back, a phrase split and joined, is the son
       const moved = studyText(after(script, moveBorder(script, index, by))).script;
       expect(songOf(moved)?.counts).toBe(total);
       if (moved.text !== script.text) expect(phrasesOf(after(moved, moveBorder(moved, index, -by)))).toEqual(before);
-      const split = studyText(after(script, splitPhrase(script, index, Math.max(1, Math.abs(by) % phrases[index][1])))).script; // prettier-ignore
+      const split = studyText(
+        after(script, splitPhrase(script, index, Math.max(1, Math.abs(by) % phrases[index][1]))),
+      ).script;
       expect(songOf(split)?.counts).toBe(total);
       if (split.text !== script.text) expect(phrasesOf(after(split, joinPhrases(split, index)))).toEqual(before);
     }),

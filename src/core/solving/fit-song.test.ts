@@ -26,9 +26,10 @@ function allWays({ whole, cuts, tags, counts }: FitTask): FitWall[][] {
           return ways(end).map((rest) => [wall, ...rest]);
         });
   return ways(0).filter(
-    (way) => new Set(way.flatMap(({ cut }) => cut ?? [])).size < 3 && new Set(way.flatMap(({ tag }) => tag ?? [])).size < 3,
+    (way) =>
+      new Set(way.flatMap(({ cut }) => cut ?? [])).size < 3 && new Set(way.flatMap(({ tag }) => tag ?? [])).size < 3,
   );
-} // prettier-ignore
+}
 
 describe('the search', () => {
   const tasks = fc.record({

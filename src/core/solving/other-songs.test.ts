@@ -8,12 +8,22 @@ import { studyText } from '../study';
 import { dancesFor, songsFor, type ShelfText } from './other-songs';
 
 const demo = (name: string): ShelfText => ({ id: name, text: readFileSync(`dances/${name}.txt`, 'utf8') });
-const [ferry, lanterns, stroll, weathervane] = ['ferry-at-dusk', 'low-tide-lanterns', 'slipway-stroll', 'weathervane'].map(demo); // prettier-ignore
-const SONG_ALONE = { id: 'alone', text: '# Ropes and Rings\nmusic: Ropes and Rings, 112 bpm\n\n## Song\nintro: 8\nverse: 32\nchorus: 32 x3\n' }; // prettier-ignore
+const [ferry, lanterns, stroll, weathervane] = [
+  'ferry-at-dusk',
+  'low-tide-lanterns',
+  'slipway-stroll',
+  'weathervane',
+].map(demo);
+const SONG_ALONE = {
+  id: 'alone',
+  text: '# Ropes and Rings\nmusic: Ropes and Rings, 112 bpm\n\n## Song\nintro: 8\nverse: 32\nchorus: 32 x3\n',
+};
 
 test('songs of the shelf that carry a dance: the one that fits by itself first, whether a text holds a dance or nothing else', () => {
   const found = songsFor(studyText(ferry.text).dance, '', [lanterns, stroll, SONG_ALONE, weathervane]);
-  expect(found.map(({ title }) => title)).toEqual(expect.arrayContaining(['Ropes and Rings', 'Slack Water Reel', 'Three Planks Wide'])); // prettier-ignore
+  expect(found.map(({ title }) => title)).toEqual(
+    expect.arrayContaining(['Ropes and Rings', 'Slack Water Reel', 'Three Planks Wide']),
+  );
   expect(found).toHaveLength(3);
   expect(found[0].fit).toMatchObject({ cost: 0, lines: [] });
   for (const { fit, edits, tempo } of found) {
@@ -28,7 +38,10 @@ test('songs of the shelf that carry a dance: the one that fits by itself first, 
 
 test('the song of the dance itself, the same song in another text, and one that is much faster are none', () => {
   const fast = { id: 'fast', text: SONG_ALONE.text.replace('112 bpm', '170 bpm') };
-  const again = { id: 'again', text: `# Another\nmusic: Three Planks Wide, 104 bpm\n\n## Song "Three Planks Wide"\n${stroll.text.split('## Song "Three Planks Wide"\n')[1]}` }; // prettier-ignore
+  const again = {
+    id: 'again',
+    text: `# Another\nmusic: Three Planks Wide, 104 bpm\n\n## Song "Three Planks Wide"\n${stroll.text.split('## Song "Three Planks Wide"\n')[1]}`,
+  };
   expect(songsFor(studyText(stroll.text).dance, '', [again, fast, weathervane])).toEqual([]);
   const twice = songsFor(studyText(ferry.text).dance, '', [stroll, again]);
   expect(twice).toHaveLength(1);

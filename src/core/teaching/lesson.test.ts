@@ -15,15 +15,21 @@ test('minutes are shared out whole, one at least, together as many as there are;
   expect(shareOut([1, 1, 2], 8)).toEqual([2, 2, 4]);
   expect(shareOut([1, 3], 10)).toEqual([3, 7]);
   fc.assert(
-    fc.property(fc.array(fc.double({ min: 0.1, max: 5, noNaN: true }), { minLength: 1, maxLength: 20 }), fc.integer({ min: 20, max: 180 }), (weights, minutes) => {
-      const shared = shareOut(weights, minutes);
-      expect(shared.reduce((sum, value) => sum + value, 0)).toBe(minutes);
-      expect(shared.every((value) => Number.isInteger(value) && value >= 1)).toBe(true);
-      weights.forEach((weight, index) => weights.forEach((other, at) => expect(weight > other + 1e-9 && shared[index] < shared[at]).toBe(false)));
-    }),
+    fc.property(
+      fc.array(fc.double({ min: 0.1, max: 5, noNaN: true }), { minLength: 1, maxLength: 20 }),
+      fc.integer({ min: 20, max: 180 }),
+      (weights, minutes) => {
+        const shared = shareOut(weights, minutes);
+        expect(shared.reduce((sum, value) => sum + value, 0)).toBe(minutes);
+        expect(shared.every((value) => Number.isInteger(value) && value >= 1)).toBe(true);
+        weights.forEach((weight, index) =>
+          weights.forEach((other, at) => expect(weight > other + 1e-9 && shared[index] < shared[at]).toBe(false)),
+        );
+      },
+    ),
     { numRuns: 60 },
   );
-}); // prettier-ignore
+});
 
 describe.each(DEMOS)('%s', (name) => {
   const dance = danceOf(name);
@@ -50,18 +56,26 @@ describe.each(DEMOS)('%s', (name) => {
     expect(lessonOf(kept.script)).toMatchObject({ minutes: 60, name: '60 minutes, mixed' });
     expect(lessonOf(kept.script)?.steps.map(({ minutes, words, notes }) => ({ minutes, words, notes }))).toEqual(steps);
     expect(kept.dance.counts).toBe(dance.counts);
-    expect(kept.findings.filter(({ severity }) => severity === 'error')).toEqual(studyText(dance.script.text).findings.filter(({ severity }) => severity === 'error'));
+    expect(kept.findings.filter(({ severity }) => severity === 'error')).toEqual(
+      studyText(dance.script.text).findings.filter(({ severity }) => severity === 'error'),
+    );
     const said = viewTeaching(kept.dance).rows.filter((row) => row.said.length > 0);
     expect(said).toHaveLength(sections);
-    for (const row of said) expect(row.said.map((words) => words.slice(0, 8))).toEqual(['5 6 7 8:', 'By count', 'At speed']);
-  }); // prettier-ignore
+    for (const row of said)
+      expect(row.said.map((words) => words.slice(0, 8))).toEqual(['5 6 7 8:', 'By count', 'At speed']);
+  });
 });
 
 test('harder sections get more, by reasons told; what slips is warned of; restarts and tags are danced in place', () => {
   const steps = planLesson(LANTERNS, { minutes: 45, group: 'mixed' });
   const of = (words: string) => steps.find((step) => step.words.startsWith(words));
   expect(of('Section 3')?.minutes).toBeGreaterThan(of('Section 1')?.minutes ?? 99);
-  expect(of('Section 3')?.notes).toEqual(expect.arrayContaining(['Takes longer: 3 steps between the counts, a full turn.', 'Both feet: shuffle on the one foot, then on the other.'])); // prettier-ignore
+  expect(of('Section 3')?.notes).toEqual(
+    expect.arrayContaining([
+      'Takes longer: 3 steps between the counts, a full turn.',
+      'Both feet: shuffle on the one foot, then on the other.',
+    ]),
+  );
   const inPlace = steps.filter(({ words }) => words.startsWith('In place'));
   // Worked by hand from the plan: the tag on two walls, two different cuts, the ending.
   expect(inPlace.map(({ words }) => words.replace(/^.*?: /, ''))).toEqual([
@@ -80,16 +94,21 @@ test('in ten minutes a long dance is taught as far as the time goes, and that is
 });
 
 describe('as text', () => {
-  const TEXT = '# Ebb\n\n## Section 1\n1-4 Vine R, touch L\n\n## Lesson 20 minutes, new\n5 min   Warm up\n> Water.\n10 minutes Section 1: vines\nno time at all\n\n## Plan\nwall 2: restart after 4\n'; // prettier-ignore
+  const TEXT =
+    '# Ebb\n\n## Section 1\n1-4 Vine R, touch L\n\n## Lesson 20 minutes, new\n5 min   Warm up\n> Water.\n10 minutes Section 1: vines\nno time at all\n\n## Plan\nwall 2: restart after 4\n';
   const { script } = studyText(TEXT);
   const after = (edits: ReturnType<typeof changeLesson>): string => applyEdits(TEXT, [...edits]);
 
   test('minutes are read forgivingly, a line without them takes none, notes belong to the step above', () => {
     expect(lessonOf(script)).toMatchObject({
       minutes: 15,
-      steps: [{ minutes: 5, words: 'Warm up', notes: ['Water.'] }, { minutes: 10, words: 'Section 1: vines' }, { minutes: 0, words: 'no time at all' }],
+      steps: [
+        { minutes: 5, words: 'Warm up', notes: ['Water.'] },
+        { minutes: 10, words: 'Section 1: vines' },
+        { minutes: 0, words: 'no time at all' },
+      ],
     });
-  }); // prettier-ignore
+  });
 
   test('a step moves with its notes, gets other minutes, goes; there and back is the same text', () => {
     const moved = after(changeLesson(script, 0, { by: 1 }));
@@ -103,6 +122,8 @@ describe('as text', () => {
 
   test('planned anew, the old lesson goes and what stands behind it stays', () => {
     const edit = lessonEdit(script, [{ minutes: 9, words: 'Walks', notes: [] }], { minutes: 9, group: 'mixed' });
-    expect(applyEdits(TEXT, [edit])).toContain('## Lesson 9 minutes, mixed\n9 min   Walks\n\n## Plan\nwall 2: restart after 4\n'); // prettier-ignore
+    expect(applyEdits(TEXT, [edit])).toContain(
+      '## Lesson 9 minutes, mixed\n9 min   Walks\n\n## Plan\nwall 2: restart after 4\n',
+    );
   });
 });

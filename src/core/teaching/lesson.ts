@@ -261,7 +261,7 @@ export function lessonOf({ blocks, lines }: Script): Lesson | undefined {
 
 const noteWords = ({ text }: ScriptLine): string => text.trim().replace(/^>\s*/, '');
 
-export const printLesson = (steps: readonly LessonStep[]): string =>
+const printLesson = (steps: readonly LessonStep[]): string =>
   steps.map(({ minutes, words, notes }) => [`${minutes} min`.padEnd(8) + words, ...notes.map((note) => `> ${note}`)].join('\n')).join('\n'); // prettier-ignore
 
 /** A lesson written anew below `## Lesson`, or such a block where there is none. */

@@ -6,6 +6,7 @@ import { studyText } from '../study';
 import { FIGURES } from '../vocabulary';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { layUnder } from '../music/laid';
+import { feetAsLetters } from './cues';
 import { cuesTooLong, performanceOf, type PerformanceOrder } from './performance';
 import { saidAloud, syllablesOf } from './syllables';
 import { danceTempo } from './tempo';
@@ -14,11 +15,23 @@ import { passagesOfSections, passagesOfWalls, timelineOf } from './timeline';
 describe('syllables', () => {
   // Counted by hand.
   test.each([
-    ['en', 'rock, recover, half shuffle', 7], ['en', '1/4 turn R', 4], ['en', 'triple full turn left', 5], ['en', 'jazz box', 2],
-    ['en', 'sailor 1/2', 3], ['en', 'grapevine right, touch', 4], ['en', 'step side together', 5], ['en', 'heel switches', 3],
-    ['de', 'Gewicht zurück', 4], ['de', 'Schritt vor', 2], ['de', 'kreuzen', 2], ['de', '1/4 Drehung links herum', 7],
-    ['fr', 'pas chassé', 3], ['fr', 'quart de tour à gauche', 5], ['fr', 'croiser devant', 4], ['fr', 'pointe', 1],
-  ] as const)('%s “%s” has %d', (language, words, count) => expect(syllablesOf(words, language)).toBe(count)); // prettier-ignore
+    ['en', 'rock, recover, half shuffle', 7],
+    ['en', '1/4 turn R', 4],
+    ['en', 'triple full turn left', 5],
+    ['en', 'jazz box', 2],
+    ['en', 'sailor 1/2', 3],
+    ['en', 'grapevine right, touch', 4],
+    ['en', 'step side together', 5],
+    ['en', 'heel switches', 3],
+    ['de', 'Gewicht zurück', 4],
+    ['de', 'Schritt vor', 2],
+    ['de', 'kreuzen', 2],
+    ['de', '1/4 Drehung links herum', 7],
+    ['fr', 'pas chassé', 3],
+    ['fr', 'quart de tour à gauche', 5],
+    ['fr', 'croiser devant', 4],
+    ['fr', 'pointe', 1],
+  ] as const)('%s “%s” has %d', (language, words, count) => expect(syllablesOf(words, language)).toBe(count));
 
   test('fractions, signs and numbers are said', () => {
     expect(saidAloud('½ pivot & 1 1/4 turn, 3 walks', 'en')).toBe('half pivot and one and quarter turn, three walks');
@@ -34,7 +47,56 @@ describe('syllables', () => {
 });
 
 const LANTERNS = studyText(readFileSync('dances/low-tide-lanterns.txt', 'utf8')).dance;
-const DEMOS = ['ferry-at-dusk', 'slipway-stroll', 'mudlark-cha-cha', 'tar-and-oakum', 'regatta-morning', 'weathervane', 'heron-on-the-piling'].map((name) => studyText(readFileSync(`dances/${name}.txt`, 'utf8')).dance); // prettier-ignore
+const DEMOS = [
+  'ferry-at-dusk',
+  'slipway-stroll',
+  'mudlark-cha-cha',
+  'tar-and-oakum',
+  'regatta-morning',
+  'weathervane',
+  'heron-on-the-piling',
+].map((name) => studyText(readFileSync(`dances/${name}.txt`, 'utf8')).dance);
+
+describe('cues', () => {
+  const cuesIn = (line: string, language: 'en' | 'de' | 'fr' = 'en') => {
+    const { dance } = studyText(`start: weight L\n\n## Section 1\n${line}\n`);
+    return timelineOf(passagesOfSections(dance, dance.parts[0], 0, 0), language).calls.map(({ cues }) => cues);
+  };
+
+  // As they are called in the halls (common practice, no source); written down before they were tried.
+  test.each([
+    ['1-4 Vine R, touch L', ['vine', 'touch']],
+    ['1-4 Jazz box R', ['jazz box']],
+    ['1-2 Rock R forward, recover L', ['rock', 'recover']],
+    ['1-2 Step R forward, pivot 1/2 left', ['step', 'half pivot']],
+    ['1&2 Shuffle R forward', ['shuffle']],
+    ['1&2 Coaster R', ['coaster']],
+    ['1&2 Sailor R turning 1/4 right', ['quarter sailor']],
+    ['1-4 Weave R: side, behind, side, cross', ['weave, side', 'behind', 'side', 'cross']],
+    ['1-4 Toe strut R forward, toe strut L forward', ['toe strut', 'toe strut']],
+    ['1&2 Kick ball change R', ['kick ball change']],
+    ['1-2 Sway R, sway L', ['sway', 'sway']],
+    ['1-2 Hold, clap', ['hold', 'clap']],
+  ])('“%s” is called %j', (line, words) => {
+    expect(cuesIn(line).map(({ usual }) => usual.words)).toEqual(words);
+  });
+
+  test('the writer’s own cue goes before all, and opens its line alone', () => {
+    const [first, second] = cuesIn('1-4 Vine R, touch L "off we go"');
+    expect([first.own?.words, first.own?.syllables, second.own]).toEqual(['off we go', 3, undefined]);
+  });
+
+  test('in the language of the sheet', () => {
+    const [step, pivot] = cuesIn('1-2 Step R forward, pivot 1/2 left', 'de');
+    expect([step.usual.words, pivot.usual.words]).toEqual(['schritt', 'halbe pivot']);
+    expect(cuesIn('1&2 Shuffle R forward', 'fr')[0].full.words).toBe('pas chassé d avant');
+  });
+
+  test('for reading, feet are letters again', () => {
+    expect(feetAsLetters('rock r side, recover l')).toBe('rock R side, recover L');
+    expect(feetAsLetters('toe strut right')).toBe('toe strut right');
+  });
+});
 
 describe('the timeline', () => {
   const all = timelineOf(passagesOfWalls(LANTERNS));
@@ -48,9 +110,17 @@ describe('the timeline', () => {
   test('a changed step and an ending stand where they are danced', () => {
     const at = (count: number) => all.calls.find(({ time }) => time === count * TICKS_A_COUNT)?.cues.usual.words;
     // Wall 6 begins at 148; behind the shuffle of its counts 17 and 18 the left foot closes on the half count, and wall 7 begins at 166.
-    expect(all.calls.filter(({ wall }) => wall === 6).slice(-2).map(({ time, weight }) => [time / TICKS_A_COUNT, weight])).toEqual([[164, 'R'], [165.5, 'L']]);
+    expect(
+      all.calls
+        .filter(({ wall }) => wall === 6)
+        .slice(-2)
+        .map(({ time, weight }) => [time / TICKS_A_COUNT, weight]),
+    ).toEqual([
+      [164, 'R'],
+      [165.5, 'L'],
+    ]);
     expect([at(246), at(247)]).toEqual(['step', 'quarter pivot']);
-  }); // prettier-ignore
+  });
 
   test.each([LANTERNS, ...DEMOS])(
     'calls follow one another without a gap, counts are all there, hours are those of the walls (%#)',
@@ -79,7 +149,15 @@ describe('the timeline', () => {
 });
 
 describe('aloud', () => {
-  const order = (more: Partial<PerformanceOrder> = {}): PerformanceOrder => ({ tempo: 100, beats: 1, aloud: 'both', form: 'usual', countIn: 4, language: 'en', ...more }); // prettier-ignore
+  const order = (more: Partial<PerformanceOrder> = {}): PerformanceOrder => ({
+    tempo: 100,
+    beats: 1,
+    aloud: 'both',
+    form: 'usual',
+    countIn: 4,
+    language: 'en',
+    ...more,
+  });
   const timeline = timelineOf(passagesOfWalls(LANTERNS, 1, 3));
 
   test('clicks and counts stand on their counts: six tenths of a second each at 100, behind “five six seven eight”', () => {
@@ -114,12 +192,14 @@ describe('aloud', () => {
   });
 
   test('what can’t be said in time: by the handbook, nine syllables in two counts at 120', () => {
-    const { dance } = studyText('start: weight L\n\n## Section 1\n1-2 Rock R forward, recover L\n3-4 Rock R back, recover L "rock it back and then recover it"\n5-8 Vine R, touch L "vine right"');
+    const { dance } = studyText(
+      'start: weight L\n\n## Section 1\n1-2 Rock R forward, recover L\n3-4 Rock R back, recover L "rock it back and then recover it"\n5-8 Vine R, touch L "vine right"',
+    );
     const own = timelineOf(passagesOfSections(dance, dance.parts[0], 0, 0));
     expect(cuesTooLong(own, 120, 1)).toMatchObject([{ syllables: 9, room: 2, instead: 'rock' }]);
     expect(cuesTooLong(own, 40, 1)).toMatchObject([{ room: 7 }]);
     expect(cuesTooLong(own, 25, 1)).toEqual([]);
-  }); // prettier-ignore
+  });
 
   test('the tempo is the song’s, the head’s, or a usual one', () => {
     expect(danceTempo(LANTERNS.script)).toEqual({ tempo: 108, beats: 1, isSaid: true });
