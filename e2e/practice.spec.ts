@@ -59,6 +59,12 @@ test('with the music: the recording of the band plays, and the dance goes by its
   await page.getByRole('button', { name: 'Dance', exact: true }).click();
   await expect(now(page)).toHaveText('weave, side');
   await expect(now(page)).toHaveText('behind');
+  await page.getByRole('button', { name: 'Stop' }).click();
+  // Slower it keeps its pitch: made in the worker before it begins.
+  await page.getByLabel('Tempo').fill('75');
+  await expect(page.getByText('81 a minute, with the music')).toBeVisible();
+  await page.getByRole('button', { name: 'Dance', exact: true }).click();
+  await expect(now(page)).toHaveText('behind');
 });
 
 test('captions, clicks, MIDI and cues are taken along; nothing to dance is said', async ({ page }) => {

@@ -162,3 +162,42 @@ test('tidy puts a dance into another language, convert makes a Word file and a P
     expect((await slate(['check', `test-results/ferry.${to}`])).stdout).toContain('Ferry at Dusk');
   }
 });
+
+test('the dance aloud: captions, MIDI, clicks and cues, as they are asked for', async () => {
+  const dance = 'dances/slipway-stroll.txt';
+  const { status, stdout } = await slate([
+    'convert',
+    dance,
+    '--to',
+    'vtt',
+    '--walls',
+    '1',
+    '--bpm',
+    '60',
+    '--start',
+    '10',
+  ]);
+  expect(status).toBe(0);
+  // Sixty a minute: the touch of the first vine stands at count 4, three seconds behind the first step.
+  expect(stdout).toMatch(
+    /^WEBVTT\n\n00:00:10\.000 --> 00:00:13\.000\nvine\n\n00:00:13\.000 --> 00:00:14\.000\ntouch\n/,
+  );
+  const counted = await slate(['convert', dance, '--to', 'srt', '--walls', '1', '--cues', 'counts', '--lang', 'de']);
+  expect(counted.stdout).toContain('\neins\n');
+  expect((await slate(['convert', dance, '--to', 'mid'])).stdout.startsWith('MThd')).toBe(true);
+  expect((await slate(['convert', dance, '--to', 'wav', '--walls', '1'])).stdout.startsWith('RIFF')).toBe(true);
+  expect((await slate(['convert', dance, '--to', 'cues'])).stdout.split('\r\n')[0]).toContain('second,wall,place');
+});
+
+test.each([
+  [['--bpm', '7'], '--bpm takes beats a minute from 20 to 400.'],
+  [['--bpm', 'fast'], '--bpm takes beats a minute from 20 to 400.'],
+  [['--cues', 'loud'], '--cues takes one of short, usual, full, counts.'],
+  [['--walls', '0'], '--walls takes a whole number from 1 to 96.'],
+  [['--start', '-3'], '--start takes the seconds before the first step.'],
+  [['--lang', 'nl'], '--lang takes one of en, de, fr.'],
+])('what can’t be asked for is refused in a sentence: %j', async (asked, sentence) => {
+  const args = ['convert', 'dances/slipway-stroll.txt', '--to', 'vtt', ...asked];
+  const { status, stderr } = await slate(asked[1] === '-3' ? [...args.slice(0, -2), '--start=-3'] : args);
+  expect({ status, stderr: stderr.trim() }).toEqual({ status: 2, stderr: sentence });
+});

@@ -7,5 +7,6 @@ export { clickTrack } from './clicks';
 export { measure, type Measured } from './measure';
 export { phrasesHeard, type ProposedPhrase, type ProposedPhrases } from './phrases';
 export { oneChannel, peaksOf, type Sound } from './sound';
+export { stretched } from './stretch';
 export { UNSURE } from './sureness';
 export { NotHeard, readWav, writeWav, type Marked } from './wav';

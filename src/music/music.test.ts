@@ -16,6 +16,7 @@ import { resampled, spokenTrack } from './spoken-track';
 import { steadyStretches } from './steady';
 import { stillOf } from './still';
 import { UNSURE } from './sureness';
+import { stretched } from './stretch';
 import { tempoOfTaps } from './taps';
 import { selfLikeness } from './tempo';
 import { NotHeard, readWav, writeWav } from './wav';
@@ -244,6 +245,37 @@ describe('words and clicks in one sound', () => {
   test('at another rate the same second is the same second', () => {
     const half = resampled(Float32Array.of(0, 2, 4, 6), 4, 8);
     expect([...half]).toEqual([0, 1, 2, 3, 4, 5, 6, 3]);
+  });
+});
+
+describe('slower and faster at its own pitch', () => {
+  test.each([0.6, 0.75, 0.9, 1.2])(
+    'at %d of the tempo a click stands where it should, within 20 ms, and lasts no longer in all',
+    (share) => {
+      const beats = evenly(0.5, 112, 24);
+      const slow = stretched(clicks(beats, 14), share);
+      expect(slow.samples.length / slow.rate).toBeCloseTo(14 / share, 3);
+      const rises = risesOf(slow);
+      for (const beat of beats) {
+        const at = Math.round((beat / share) * 1000);
+        const around = rises.subarray(Math.max(0, at - 60), at + 60);
+        expect(Math.abs(around.indexOf(greatest(around)) - 60)).toBeLessThanOrEqual(20);
+      }
+    },
+  );
+
+  test('a tone stays the tone it was', () => {
+    const tone = Float32Array.from({ length: RATE * 2 }, (_, index) => Math.sin((2 * Math.PI * 440 * index) / RATE));
+    const slow = stretched({ rate: RATE, samples: tone }, 0.7).samples.subarray(RATE / 2, RATE * 2);
+    let crossings = 0;
+    for (let index = 1; index < slow.length; index++) if (slow[index - 1] < 0 && slow[index] >= 0) crossings++;
+    // 440 a second, counted over a second and a half.
+    expect(Math.abs(crossings / (slow.length / RATE) - 440)).toBeLessThan(3);
+  });
+
+  test('at its own tempo it is the very same', () => {
+    const sound = clicks([0.5], 1);
+    expect(stretched(sound, 1).samples).toBe(sound.samples);
   });
 });
 

@@ -124,6 +124,9 @@ const work = {
     return phrasesHeard(sound, heard, firstStep, beats, unit);
   },
 
+  /** At its own pitch, slower or faster. */
+  stretch: async (sound: Sound, share: number): Promise<Sound> => (await import('../music')).stretched(sound, share),
+
   /** The song of a script, played by the house band, as a WAV file; undefined where it has none. */
   playBand: async (text: string, personal: string): Promise<Uint8Array<ArrayBuffer> | undefined> => {
     const song = songOf(studyText(text, personal).script);

@@ -46,7 +46,8 @@ function Floor({ practice, timeline, performance }: { practice: Practice; timeli
           {[stretch?.name !== now.place && now.place, t('wall {wall}', { wall: now.wall })].filter(Boolean).join(' · ')}
         </span>
         <span>
-          {withMusic ? t('with the music') : t('{tempo} a minute', { tempo: practice.perMinute })}
+          {t('{tempo} a minute', { tempo: practice.perMinute })}
+          {withMusic ? `, ${t('with the music')}` : ''}
           {loops && !withMusic ? ` · ${t('again and again')}` : ''}
           {practice.isSaid ? '' : ` · ${t('the dance names no tempo')}`}
         </span>
@@ -72,7 +73,7 @@ function Choices({ practice }: { practice: Practice }) {
     <Flex role="group" aria-label={t('What is danced')} align="center" gap="0.5rem 0.75rem" flexWrap="wrap" marginBottom="0.25rem">
       <Button variant="solid" minWidth="6rem" onClick={() => (isPlaying ? player.stop() : void practice.play())}>
         {isPlaying ? <Square size={16} aria-hidden /> : <Play size={16} aria-hidden />}
-        {isPlaying ? t('Stop') : t('Dance')}
+        {player.state === 'loading' ? t('Opening') : isPlaying ? t('Stop') : t('Dance')}
       </Button>
       <Select aria-label={t('Stretch')} width="auto" value={stretch?.id} onChange={({ target }) => choose(target.value)}>
         {stretches.map(({ id, name }) => (

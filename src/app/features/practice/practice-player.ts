@@ -84,6 +84,13 @@ export class PracticePlayer {
     this.tell();
   }
 
+  /** While its music is made ready. */
+  wait(): void {
+    this.halt();
+    this.state = 'loading';
+    this.tell();
+  }
+
   set(second: number): void {
     this.second = Math.max(0, second);
     for (const drawer of this.drawers) drawer(this.second);

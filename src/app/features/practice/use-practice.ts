@@ -19,8 +19,10 @@ import {
   type Timeline,
 } from '../../../core';
 import { secondOf } from '../../../music/grid';
+import { oneChannel } from '../../../music/sound';
 import { findSound } from '../../../store';
 import { useDanceSession, useStudy } from '../document/DanceContext';
+import { startWorker } from '../files/start-worker';
 import { decodedBuffer } from '../music/open-recording';
 import { introOf, useRecording, type Recording } from '../music/use-recording';
 import { t } from '../../texts';
@@ -104,7 +106,10 @@ export function usePractice() {
   const performance = useMemo((): Performance | undefined => {
     if (!timeline) return undefined;
     const order = { tempo: tempo * share, beats, aloud: own.aloud, form: own.form, countIn: COUNT_IN, language };
-    return performanceOf(timeline, withMusic ? { ...order, clock: clockOf(recording, stretch.from ?? 0) } : order);
+    return performanceOf(
+      timeline,
+      withMusic ? { ...order, clock: clockOf(recording, stretch.from ?? 0, share) } : order,
+    );
   }, [timeline, tempo, share, beats, own, language, withMusic, recording, stretch]);
   const [player] = useState(() => new PracticePlayer());
   usePracticePlayer(player);
@@ -122,10 +127,15 @@ export function usePractice() {
     if (!performance) return;
     setProblem('');
     try {
+      player.wait();
+      const asked = player.snapshot();
       const words = voice.kind === 'own' ? await ownWords() : undefined;
-      const music = withMusic ? await musicOf(session.id, recording, stretch.from ?? 0) : undefined;
+      const music = withMusic ? await musicOf(session.id, recording, stretch.from ?? 0, performance, share) : undefined;
+      // Stopped, or another stretch chosen, while it was made ready.
+      if (player.snapshot() !== asked) return;
       await player.play({ performance, loops: loops && !music, words, speaker: voice.kind === 'device' ? voice.speaker : undefined, ...(music && { music }) }, from); // prettier-ignore
     } catch (error) {
+      player.stop();
       setProblem(error instanceof Error && error.message ? error.message : t('Nothing can be heard here.'));
     }
   };
@@ -160,19 +170,40 @@ export function usePractice() {
 
 export type Practice = ReturnType<typeof usePractice>;
 
-/** Seconds from the first step of the stretch, by the beats of the recording. */
-function clockOf(recording: Recording | undefined, from: number): ((count: number) => number) | undefined {
+/** Seconds from the first step of the stretch, by the beats of the recording, slower or faster. */
+function clockOf(
+  recording: Recording | undefined,
+  from: number,
+  share: number,
+): ((count: number) => number) | undefined {
   const grid = recording?.grid;
   if (!grid) return undefined;
   const zero = secondOf(grid, from);
-  return (count) => secondOf(grid, from + count) - zero;
+  return (count) => (secondOf(grid, from + count) - zero) / share;
 }
 
-async function musicOf(id: string, recording: Recording | undefined, from: number) {
+/** Seconds of music kept before the count-in and behind the end. */
+const AROUND = 2;
+
+/** At its own tempo as it is; else as much of it as is danced, stretched in the worker. */
+async function musicOf(id: string, recording: Recording | undefined, from: number, { start, seconds }: Performance, share: number) {
   const bytes = await findSound(id);
   if (!bytes || !recording?.grid) return undefined;
-  return { buffer: await decodedBuffer(new Uint8Array(bytes)), firstStep: secondOf(recording.grid, from) };
-}
+  const buffer = await decodedBuffer(new Uint8Array(bytes));
+  const firstStep = secondOf(recording.grid, from);
+  if (share === 1) return { buffer, firstStep };
+  const { rate, samples } = oneChannel([buffer.getChannelData(0)], buffer.sampleRate);
+  const [begin, end] = [Math.max(0, firstStep - start * share - AROUND), firstStep + (seconds - start) * share + AROUND];
+  const { work, worker } = startWorker();
+  try {
+    const slow = await work.stretch({ rate, samples: samples.slice(Math.round(begin * rate), Math.round(end * rate)) }, share);
+    const own = new AudioBuffer({ length: slow.samples.length, sampleRate: slow.rate, numberOfChannels: 1 });
+    own.copyToChannel(new Float32Array(slow.samples), 0);
+    return { buffer: own, firstStep: (firstStep - begin) / share };
+  } finally {
+    worker.terminate();
+  }
+} // prettier-ignore
 
 export interface Voice {
   readonly kind: VoiceKind;
