@@ -72,15 +72,6 @@ const SHOTS = [
       for (let count = 0; count < 6; count++) await page.keyboard.press('ArrowRight');
     },
   },
-  {
-    name: 'walls-script',
-    size: DESK,
-    dance: 'Low Tide Lanterns',
-    then: async (page) => {
-      await page.getByRole('combobox', { name: 'wall shown' }).selectOption('6');
-      await atLine('Shuffle R forward')(page);
-    },
-  },
   { name: 'sheet', size: DESK, dance: 'Ferry at Dusk', view: 'Sheet' },
   {
     name: 'sheet-german',
@@ -152,7 +143,27 @@ const SHOTS = [
       await page.waitForTimeout(500);
     },
   },
-  { name: 'beginnings', size: DESK, then: (page) => newDance(page, []) },
+  {
+    name: 'lesson',
+    size: DESK,
+    dance: 'Low Tide Lanterns',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Lesson', exact: true }).click();
+      await page.getByRole('button', { name: 'Keep a plan of it' }).click();
+    },
+  },
+  {
+    name: 'practice',
+    size: DESK,
+    dim: true,
+    dance: 'Low Tide Lanterns',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Practice', exact: true }).click();
+      await page.getByLabel('Stretch').selectOption('wall 3');
+      await page.getByRole('button', { name: 'three quarters' }).click();
+      for (let step = 0; step < 7; step++) await page.keyboard.press('ArrowRight');
+    },
+  },
   {
     name: 'fill',
     size: DESK,
