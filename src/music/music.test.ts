@@ -314,7 +314,7 @@ describe('the house band', () => {
   });
 
   test('plays the same every time, never too loud', () => {
-    expect(playSong(song).samples).toEqual(played.samples);
+    expect(Buffer.compare(Buffer.from(playSong(song).samples.buffer), Buffer.from(played.samples.buffer))).toBe(0);
     expect(greatest(played.samples.map(Math.abs))).toBeLessThanOrEqual(0.9);
   });
 

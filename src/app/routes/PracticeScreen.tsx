@@ -139,7 +139,8 @@ function usePracticeKeys(practice: Practice, call: number, performance: Performa
     };
     const onKey = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.target instanceof HTMLElement && event.target.closest('button, select, input, a')) return;
+      // A button has its own use of the space bar, a field of every key.
+      if (event.target instanceof HTMLElement && event.target.closest(event.key === ' ' ? 'button, select, input, a' : 'select, input, [role=menu]')) return;
       const own = keys[event.key] ?? (/^[1-5]$/.test(event.key) && (Number(event.key) < RUNGS.length || practice.hasMusic) ? () => setRung(Number(event.key) - 1) : undefined);
       if (!own) return;
       event.preventDefault();

@@ -86,6 +86,17 @@ test('harder sections get more, by reasons told; what slips is warned of; restar
   ]);
 });
 
+test('figures are nearly alike when they begin alike and take as many steps', () => {
+  const lines = (...own: string[]) =>
+    `start: weight L\n\n${own.map((line, index) => `## Section ${index + 1} (4 counts)\n${line}\n`).join('\n')}`;
+  const notes = (text: string) => planLesson(studyText(text).dance, { minutes: 30, group: 'mixed' }).flatMap((step) => step.notes); // prettier-ignore
+  const told = 'Nearly alike: not the coaster of section 1: here it is the sailor.';
+  expect(notes(lines('1&2 Coaster R\n3-4 Walk L, walk R', '1&2 Shuffle L back\n3-4 Walk R, walk L'))).toContain(
+    'Nearly alike: not the coaster of section 1: here it is the shuffle.',
+  );
+  expect(notes(lines('1&2 Coaster R\n3-4 Walk L, walk R', '1&2 Sailor L\n3-4 Walk R, walk L'))).not.toContain(told);
+});
+
 test('in ten minutes a long dance is taught as far as the time goes, and that is said', () => {
   const steps = planLesson(danceOf('tar-and-oakum.txt'), { minutes: 10, group: 'new' });
   expect(steps.reduce((sum, step) => sum + step.minutes, 0)).toBe(10);

@@ -3,7 +3,7 @@
  * It is text like everything: below `## Lesson` a line a step, `5 min  Section 1: ...`, notes behind `>`. The minutes are shared out by
  * what makes a section hard; the weights are the project's own judgement, and the reasons are told.
  */
-import type { Dance, DancedBlock, DancedSection } from '../dancing/dance';
+import type { Dance, DancedBlock, DancedCall, DancedSection } from '../dancing/dance';
 import { otherFoot, isFoot } from '../model/feet';
 import { greatest } from '../model/numbers';
 import type { Edit } from '../model/text';
@@ -152,13 +152,8 @@ function warnings(taught: readonly Taught[], index: number): string[] {
       if (figure && foot && figure.family !== 'single') leadsOf.set(figure.names.en[0], (leadsOf.get(figure.names.en[0]) ?? new Set()).add(foot)); // prettier-ignore
     }
   const both = [...leadsOf].filter(([, feet]) => feet.size > 1).map(([name]) => name);
-  const before = taught.slice(0, index);
   const alike = section.lines.flatMap(({ calls }) =>
-    calls.flatMap(({ figure }) => {
-      if (!figure || figure.family === 'single') return [];
-      const other = before.flatMap((one) => one.section.lines.flatMap((line) => line.calls.flatMap((call) => (call.figure && call.figure.family === figure.family && call.figure.id !== figure.id ? [{ name: call.figure.names.en[0], place: one.section.text.number }] : []))))[0]; // prettier-ignore
-      return other ? [`not the ${other.name} of section ${other.place}: here it is the ${figure.names.en[0]}`] : [];
-    }),
+    calls.flatMap((call) => nearlyAlike(call, taught.slice(0, index))),
   );
   const turns = section.lines.filter(({ before: was, moments }) => moments.length > 0 && was.facing !== moments[moments.length - 1].after.facing); // prettier-ignore
   return [
@@ -166,6 +161,20 @@ function warnings(taught: readonly Taught[], index: number): string[] {
     ...(alike.length > 0 ? [`Nearly alike: ${alike[0]}.`] : []),
     ...(turns.length > 0 ? [`It turns to ${hourOfFacing(turns[turns.length - 1].moments.at(-1)?.after.facing ?? 0)}: say the wall before the step.`] : []), // prettier-ignore
   ];
+}
+
+/** A figure of an earlier section that begins the same way, takes as many steps, and is another one. */
+function nearlyAlike({ figure, moments }: DancedCall, before: readonly Taught[]): string[] {
+  const opening = moments[0]?.action;
+  if (!figure || figure.family === 'single' || !opening) return [];
+  for (const { section } of before)
+    for (const { calls } of section.lines)
+      for (const other of calls) {
+        const first = other.moments[0]?.action;
+        const isAlike = other.figure?.family === figure.family && other.figure.id !== figure.id && other.moments.length === moments.length && first?.word === opening.word && first.direction === opening.direction; // prettier-ignore
+        if (isAlike) return [`not the ${other.figure.names.en[0]} of section ${section.text.number}: here it is the ${figure.names.en[0]}`]; // prettier-ignore
+      }
+  return [];
 }
 
 /** The end joined to the beginning, and the other walls. */

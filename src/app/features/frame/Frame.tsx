@@ -7,7 +7,7 @@ import { FrameTruth, useFrameSlot, type FrameSlot } from './slot';
 import { useMedia } from './use-media';
 import { Button } from '../../theme/Button';
 import { t } from '../../texts';
-import { IS_PHONE, MEDIUM, PHONE } from '../../theme/screens';
+import { IS_NARROW, MEDIUM, PHONE } from '../../theme/screens';
 
 const PhoneMenu = lazy(() => import('./PhoneMenu'));
 const Shortcuts = lazy(() => import('./Shortcuts'));
@@ -27,7 +27,8 @@ export function Frame() {
   // The wall that is looked at stays when the view changes.
   const wall = new URLSearchParams(location.search).get('wall');
   const search = wall ? `?wall=${encodeURIComponent(wall)}` : '';
-  const isPhone = useMedia(IS_PHONE);
+  // Eight views in a row need more than a phone or a small tablet has.
+  const isPhone = useMedia(IS_NARROW);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -101,8 +102,11 @@ function Bar({ slot, search, onKeys }: BarProps) {
         <BarLink to="/" end>
           {t('Dances')}
         </BarLink>
-        <BarLink to="/figures">{t('Figures')}</BarLink>
-        <BarLink to="/about">{t('About')}</BarLink>
+        {/* Beside the eight views of a dance a tablet has no room for them; they stand beside Dances. */}
+        <Flex css={slot && { [MEDIUM]: { display: 'none' } }}>
+          <BarLink to="/figures">{t('Figures')}</BarLink>
+          <BarLink to="/about">{t('About')}</BarLink>
+        </Flex>
       </Flex>
       {slot && (
         <Flex alignSelf="stretch" align="center" flex="1" minWidth="0" justify="flex-end">
