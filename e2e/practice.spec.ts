@@ -42,6 +42,8 @@ test('wall 6 is danced as it is cut, gone through by keys: where each step faces
   // Worked by hand from the sheet: two sections of eight calls, the shuffle, and the step of the cut behind it.
   expect(words.filter((word, index) => word !== words[index - 1]).slice(-2)).toEqual(['shuffle', 'together']);
   await expect(page.getByText('weight on L, R is free')).toBeVisible();
+  await page.getByRole('button', { name: 'The feet' }).click();
+  await expect(page.getByRole('img', { name: /^The floor: Wall 6/ })).toBeVisible();
   await page.keyboard.press('PageDown');
   await expect(page.getByLabel('Stretch')).toHaveValue('wall 7');
   await page.keyboard.press('2');

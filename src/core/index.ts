@@ -131,7 +131,14 @@ export {
 } from './music/song-edits';
 export { fitSong, type SongFit } from './solving/fit-song';
 export { CUE_FORMS, feetAsLetters, type Cue, type CueForm } from './teaching/cues';
-export { performanceOf, type Aloud, type Performance, type PerformanceOrder, type Said } from './teaching/performance';
+export {
+  performanceOf,
+  ticksAt,
+  type Aloud,
+  type Performance,
+  type PerformanceOrder,
+  type Said,
+} from './teaching/performance';
 export { passagesOfSections, passagesOfWalls, timelineOf, type Passage, type Timeline } from './teaching/timeline';
 export { danceTempo } from './teaching/tempo';
 export {

@@ -11,6 +11,7 @@ import { Select } from '../theme/fields';
 import { t } from '../texts';
 import type { Performance, Timeline } from '../../core';
 
+const OnFloor = lazy(() => import('../features/practice/OnFloor'));
 const TakeAlong = lazy(() => import('../features/practice/TakeAlong'));
 
 /** The dance danced aloud, read from across the room: what is danced now, what comes, the count, the wall, the foot. */
@@ -53,7 +54,17 @@ function Floor({ practice, timeline, performance }: { practice: Practice; timeli
         </span>
       </Flex>
       <CountRail timeline={timeline} place={place} />
-      <Now timeline={timeline} place={place} />
+      <Now
+        timeline={timeline}
+        place={place}
+        floor={
+          practice.floor && (
+            <Suspense fallback={null}>
+              <OnFloor floor={practice.floor} player={player} performance={performance} />
+            </Suspense>
+          )
+        }
+      />
       <Ladder practice={practice} />
     </Flex>
   );
@@ -84,6 +95,9 @@ function Choices({ practice }: { practice: Practice }) {
       </Select>
       <Button aria-pressed={loops} background={loops ? 'sand' : undefined} onClick={() => setLoops(!loops)}>
         {t('Again and again')}
+      </Button>
+      <Button aria-pressed={practice.showsFloor} background={practice.showsFloor ? 'sand' : undefined} onClick={() => practice.setShowsFloor(!practice.showsFloor)}>
+        {t('The feet')}
       </Button>
       <chakra.label display="flex" alignItems="center" gap="0.4rem" fontSize="text">
         {t('Tempo')}

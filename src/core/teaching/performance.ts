@@ -125,6 +125,15 @@ function cuesSaid(calls: readonly TimedCall[], { tempo, form, countIn }: Perform
   });
 } // prettier-ignore
 
+/** Ticks of the timeline at a second, 0 before the first step: between two counts as the clicks have them. */
+export function ticksAt({ clicks, start, count }: Performance, second: number): number {
+  const own = clicks.filter((click) => click.second >= start - 1e-9);
+  const at = own.findLastIndex((click) => click.second <= second);
+  if (at < 0) return 0;
+  const length = (own[at + 1]?.second ?? own[at].second + count) - own[at].second;
+  return (at + Math.min(1, (second - own[at].second) / length)) * TICKS_A_COUNT;
+}
+
 /** A cue that can't be said before its step, at a tempo. */
 export interface TooLong {
   readonly call: TimedCall;

@@ -7,7 +7,7 @@ import { FIGURES } from '../vocabulary';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { layUnder } from '../music/laid';
 import { feetAsLetters } from './cues';
-import { cuesTooLong, performanceOf, type PerformanceOrder } from './performance';
+import { cuesTooLong, performanceOf, ticksAt, type PerformanceOrder } from './performance';
 import { saidAloud, syllablesOf } from './syllables';
 import { danceTempo } from './tempo';
 import { passagesOfSections, passagesOfWalls, timelineOf } from './timeline';
@@ -189,6 +189,17 @@ describe('aloud', () => {
     const cues = said.filter(({ kind }) => kind === 'cue');
     for (const count of said.filter(({ kind }) => kind === 'count'))
       expect(cues.every((cue) => Math.abs(cue.second - count.second) > 1e-6)).toBe(true);
+  });
+
+  test('a second is so many ticks, evenly and by the beats of a recording', () => {
+    const even = performanceOf(timeline, order({ tempo: 120, countIn: 4 }));
+    // Half a second a count behind two seconds of count-in.
+    expect([0, 2, 2.25, 3, 10].map((second) => ticksAt(even, second))).toEqual([0, 0, 6, 24, 192]);
+    const slowing = performanceOf(timeline, order({ clock: (count) => count + Math.max(0, count) ** 2 / 100 }));
+    slowing.calls.forEach((second, index) => {
+      const { time } = timeline.calls[index];
+      expect(Math.abs(ticksAt(slowing, second) - time)).toBeLessThan(time % 12 === 0 ? 1e-6 : 0.5);
+    });
   });
 
   test('what can’t be said in time: by the handbook, nine syllables in two counts at 120', () => {

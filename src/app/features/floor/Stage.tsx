@@ -9,7 +9,8 @@ import { t } from '../../texts';
 
 interface Props {
   view: FloorView;
-  player: Player;
+  /** Anything that knows a time in ticks and tells when it changes. */
+  player: Pick<Player, 'time' | 'draw'>;
   stage: StageView;
   rows: Rows;
   /** The room turns around the dancer. */

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useEffect, useMemo, useState, type CSSProperties } from 'react';
+import { useEffect, useMemo, useState, type CSSProperties, type ReactNode } from 'react';
 import { feetAsLetters, greatest, type Performance, type Timeline } from '../../../core';
 import { RoomMark, WeightPair } from '../marks/Marks';
 import { NARROW } from '../../theme/screens';
@@ -40,14 +40,14 @@ function secondsOfCounts({ counts }: Timeline, { clicks, start }: Performance): 
 } // prettier-ignore
 
 /** The words now, very large, and what comes; where it ends, and on which foot. Read from across the room. */
-export function Now({ timeline, place }: { timeline: Timeline; place: Place }) {
+export function Now({ timeline, place, floor }: { timeline: Timeline; place: Place; floor: ReactNode }) {
   const now = timeline.calls[Math.max(0, place.call)];
   const isAhead = place.call < 0;
   const [next, after] = [timeline.calls[isAhead ? 0 : place.call + 1], timeline.calls[isAhead ? 1 : place.call + 2]];
   if (!now) return null;
   const words = now.cues.own?.words ?? now.cues.usual.words;
   return (
-    <Flex flex="1" minHeight="0" gap="2rem" align="flex-start" css={{ [NARROW]: { flexDirection: 'column', gap: '0.75rem' } }}>
+    <Flex flex="1" minHeight="0" gap="2rem" align="flex-start" css={{ [NARROW]: { flexDirection: 'column', gap: '0.75rem', flex: 'none' } }}>
       <Box flex="1" minWidth="0" aria-live="off" css={{ [NARROW]: { width: '100%' } }}>
         <chakra.p
           fontWeight="700"
@@ -70,27 +70,39 @@ export function Now({ timeline, place }: { timeline: Timeline; place: Place }) {
           {after && t('then {words}', { words: after.cues.own?.words ?? after.cues.usual.words })}
         </chakra.p>
       </Box>
-      <Flex
-        direction="column"
-        align="center"
-        gap="0.4rem"
-        width="13rem"
-        flexShrink={0}
-        css={{ [NARROW]: { flexDirection: 'row', width: '100%', justifyContent: 'center', gap: '1rem' } }}
-      >
+      <Standing call={now} floor={floor} />
+    </Flex>
+  );
+} // prettier-ignore
+
+/** Where the step ends and on which foot: as marks, or on the floor. */
+function Standing({ call: now, floor }: { call: Timeline['calls'][number]; floor: ReactNode }) {
+  return (
+    <Flex
+      direction="column"
+      align="center"
+      gap="0.4rem"
+      width={floor ? '24rem' : '13rem'}
+      alignSelf={floor ? 'stretch' : undefined}
+      flexShrink={0}
+      css={{ [NARROW]: { flexDirection: floor ? 'column' : 'row', width: '100%', justifyContent: 'center', gap: floor ? '0.25rem' : '1rem' } }}
+    >
+      {floor ?? (
         <Box css={{ '& svg': { width: 'clamp(5rem, 12vw, 11rem)', height: 'auto' } }}>
           <RoomMark facing={now.facing} hour={now.hour} strong />
         </Box>
-        <chakra.p fontWeight="700" fontSize="title">
-          {now.turns ? t('to {hour}', { hour: now.hour }) : now.hour}
-        </chakra.p>
+      )}
+      <chakra.p fontWeight="700" fontSize="title">
+        {now.turns ? t('to {hour}', { hour: now.hour }) : now.hour}
+      </chakra.p>
+      {!floor && (
         <Box css={{ '& svg': { width: 'clamp(4rem, 8vw, 7.5rem)', height: 'auto' } }}>
           <WeightPair weight={now.weight} />
         </Box>
-        <chakra.p fontSize="lead" color="quiet" textAlign="center">
-          {now.free ? t('weight on {foot}, {free} is free', { foot: now.free === 'R' ? 'L' : 'R', free: now.free }) : t('weight on both feet')}
-        </chakra.p>
-      </Flex>
+      )}
+      <chakra.p fontSize="lead" color="quiet" textAlign="center">
+        {now.free ? t('weight on {foot}, {free} is free', { foot: now.free === 'R' ? 'L' : 'R', free: now.free }) : t('weight on both feet')}
+      </chakra.p>
     </Flex>
   );
 } // prettier-ignore

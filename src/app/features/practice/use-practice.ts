@@ -10,9 +10,11 @@ import {
   performanceOf,
   songOf,
   timelineOf,
+  viewFloor,
   wallsOf,
   type Aloud,
   type CueForm,
+  type FloorView,
   type Dance,
   type Language,
   type Performance,
@@ -44,9 +46,13 @@ interface StretchChoice {
   readonly name: string;
   readonly kind: 'section' | 'two' | 'wall' | 'song';
   readonly timeline: () => Timeline;
+  /** Its path on the floor, from its start. */
+  readonly floor: () => FloorView | undefined;
   /** Counts of the song at which it begins; undefined where the song does not come to it. */
   readonly from?: number;
 }
+
+const lineOf = ({ lines }: Dance['parts'][number]['sections'][number]): number => lines[0]?.line.index ?? 0;
 
 function stretchesOf(dance: Dance, language: Language): StretchChoice[] {
   const laid = layUnder(dance);
@@ -60,11 +66,13 @@ function stretchesOf(dance: Dance, language: Language): StretchChoice[] {
       name: named(block, index),
       kind: 'section',
       timeline: () => timelineOf(passagesOfSections(dance, block, index, index), language),
+      floor: () => viewFloor(dance, 'section', lineOf(section)),
       ...(block === dance.parts[0] && startOf(1) !== undefined && { from: section.offset / 12 }),
     })),
   );
   const pairs = blocks.flatMap((block) =>
     block.sections.slice(1).map((_, index): StretchChoice => ({
+      floor: () => viewFloor(dance, 'two', lineOf(block.sections[index])),
       id: `join ${block.block.name} ${index}`,
       name: t('{one} and {other}', { one: named(block, index), other: named(block, index + 1) }),
       kind: 'two',
@@ -76,9 +84,10 @@ function stretchesOf(dance: Dance, language: Language): StretchChoice[] {
     name: t('Wall {number}', { number }),
     kind: 'wall',
     timeline: () => timelineOf(passagesOfWalls(dance, number, number), language),
+    floor: () => viewFloor(dance, 'wall', 0, number),
     ...(startOf(number) !== undefined && { from: startOf(number) }),
   }));
-  const whole: StretchChoice = { id: 'song', name: t('The whole dance'), kind: 'song', timeline: () => timelineOf(passagesOfWalls(dance), language), from: 0 };
+  const whole: StretchChoice = { id: 'song', name: t('The whole dance'), kind: 'song', timeline: () => timelineOf(passagesOfWalls(dance), language), floor: () => viewFloor(dance, 'dance', 0), from: 0 };
   return blocks.length === 0 ? [] : [...single, ...pairs, ...walls, whole];
 } // prettier-ignore
 
@@ -100,6 +109,7 @@ export function usePractice() {
   const [share, setShare] = useState<number>(RUNGS[0].share);
   const [loops, setLoops] = useState(true);
   const timeline = useMemo(() => stretch?.timeline(), [stretch]);
+  const { showsFloor, setShowsFloor, floor } = useFloor(stretch);
   const { tempo, beats, isSaid } = danceTempo(script);
   const own = RUNGS[rung];
   const withMusic = own.music === true && recording?.grid !== undefined && stretch?.from !== undefined;
@@ -115,13 +125,7 @@ export function usePractice() {
   usePracticePlayer(player);
   const voice = useVoice(language);
   const [problem, setProblem] = useState('');
-  // Another stretch, another speed: it begins anew.
-  useEffect(() => {
-    player.stop();
-    player.set(0);
-  }, [player, performance]);
-  useEffect(() => () => player.stop(), [player]);
-  useWakeLock(player.state === 'playing');
+  useBegunAnew(player, performance);
 
   const play = async (from = 0): Promise<void> => {
     if (!performance) return;
@@ -155,6 +159,9 @@ export function usePractice() {
     setShare,
     loops,
     setLoops,
+    showsFloor,
+    setShowsFloor,
+    floor,
     timeline,
     performance,
     player,
@@ -169,6 +176,12 @@ export function usePractice() {
 }
 
 export type Practice = ReturnType<typeof usePractice>;
+
+function useFloor(stretch: StretchChoice | undefined) {
+  const [showsFloor, setShowsFloor] = useState(false);
+  const floor = useMemo(() => (showsFloor ? stretch?.floor() : undefined), [showsFloor, stretch]);
+  return { showsFloor, setShowsFloor, floor };
+}
 
 /** Seconds from the first step of the stretch, by the beats of the recording, slower or faster. */
 function clockOf(
@@ -229,6 +242,16 @@ function useVoice(language: Language): Voice {
   const kind = wanted ?? (found ? 'device' : hasOwn ? 'own' : 'none');
   return { kind, set, speaker: found ?? undefined, hasDevice: found === undefined ? undefined : found !== null, hasOwn };
 } // prettier-ignore
+
+/** Another stretch, another speed: it begins anew. It ends with the screen. */
+function useBegunAnew(player: PracticePlayer, performance: Performance | undefined): void {
+  useEffect(() => {
+    player.stop();
+    player.set(0);
+  }, [player, performance]);
+  useEffect(() => () => player.stop(), [player]);
+  useWakeLock(player.state === 'playing');
+}
 
 /** The screen stays on while it plays, where the device lets it. */
 function useWakeLock(on: boolean): void {
