@@ -71,8 +71,9 @@ test('with the music: the recording of the band plays, and the dance goes by its
 
 test('captions, clicks, MIDI and cues are taken along; nothing to dance is said', async ({ page }) => {
   await openPractice(page, 'Ferry at Dusk');
+  await page.getByLabel(/first step in the video at/).fill('12.5');
   for (const [name, begins] of [
-    ['Captions (WebVTT)', 'WEBVTT'],
+    ['Captions (WebVTT)', 'WEBVTT\n\n00:00:12.500'],
     ['MIDI file', 'MThd'],
     ['Click track (WAV)', 'RIFF'],
     ['Cue list (CSV)', 'second,wall'],

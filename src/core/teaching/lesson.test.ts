@@ -74,6 +74,7 @@ test('harder sections get more, by reasons told; what slips is warned of; restar
     expect.arrayContaining([
       'Takes longer: 3 steps between the counts, a full turn.',
       'Both feet: shuffle on the one foot, then on the other.',
+      'Another way: no turn: Shuffle R forward.',
     ]),
   );
   const inPlace = steps.filter(({ words }) => words.startsWith('In place'));

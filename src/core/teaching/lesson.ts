@@ -63,17 +63,17 @@ function shortened(dance: Dance, taught: readonly Taught[], group: Group, minute
   for (let count = taught.length - 1; count > 0; count--) {
     const steps = [
       factsStep(dance),
-      ...teachingSteps(taught.slice(0, count), group),
+      ...teachingSteps(dance.script, taught.slice(0, count), group),
       { words: `Next time: from ${nameOf(taught[count])} on`, notes: ['There is no time for the whole dance in this lesson.'], weight: 0.3 },
     ];
     if (steps.length <= minutes) return steps;
   }
-  return [factsStep(dance), ...teachingSteps(taught.slice(0, 1), group)].slice(0, Math.max(1, minutes));
+  return [factsStep(dance), ...teachingSteps(dance.script, taught.slice(0, 1), group)].slice(0, Math.max(1, minutes));
 } // prettier-ignore
 
 const stepsOf = (dance: Dance, taught: readonly Taught[], group: Group): Planned[] => [
   factsStep(dance),
-  ...teachingSteps(taught, group),
+  ...teachingSteps(dance.script, taught, group),
   { words: 'The whole dance by names, then by counts, slow and then quicker', notes: [], weight: 1.4 },
   ...wallSteps(dance),
   ...planSteps(dance),
@@ -90,13 +90,13 @@ function factsStep(dance: Dance): Planned {
 }
 
 /** Each section by feet, by counts, at speed; from the second on all of them from the top. */
-function teachingSteps(taught: readonly Taught[], group: Group): Planned[] {
+function teachingSteps(script: Script, taught: readonly Taught[], group: Group): Planned[] {
   const slow = { new: 1.25, mixed: 1, practised: 0.7 }[group];
   return taught.flatMap((one, index): Planned[] => {
     const { weight, reasons } = hardness(one.section);
     const name = nameOf(one);
     const place = `${hourOfFacing(one.section.before.facing)}${leads(one.section)}`;
-    const warn = warnings(taught, index);
+    const warn = [...warnings(taught, index), ...optionsOf(script, one.section)];
     const teach = {
       words: `${name}: by feet, by counts, at speed (${place})`,
       notes: [...(reasons.length > 0 ? [`Takes longer: ${reasons.join(', ')}.`] : []), ...warn],
@@ -161,6 +161,16 @@ function warnings(taught: readonly Taught[], index: number): string[] {
     ...(alike.length > 0 ? [`Nearly alike: ${alike[0]}.`] : []),
     ...(turns.length > 0 ? [`It turns to ${hourOfFacing(turns[turns.length - 1].moments.at(-1)?.after.facing ?? 0)}: say the wall before the step.`] : []), // prettier-ignore
   ];
+}
+
+/** Other ways that stand below its lines. */
+function optionsOf({ lines }: Script, { lines: danced }: DancedSection): string[] {
+  return danced.flatMap(({ line }) => {
+    const own: string[] = [];
+    for (let index = line.index + 1; ['option', 'note'].includes(lines[index]?.kind ?? ''); index++)
+      if (lines[index].kind === 'option') own.push(lines[index].text.trim().replace(/^option\s*/i, ''));
+    return own.map((words) => `Another way: ${words}.`);
+  });
 }
 
 /** A figure of an earlier section that begins the same way, takes as many steps, and is another one. */
