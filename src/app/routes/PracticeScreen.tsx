@@ -65,7 +65,14 @@ function Floor({ practice, timeline, performance }: { practice: Practice; timeli
           )
         }
       />
-      <Ladder practice={practice} />
+      <Flex align="flex-end" justify="space-between" gap="0.75rem 1.5rem" flexWrap="wrap">
+        <Ladder practice={practice} />
+        <Flex align="center" gap="0.5rem 0.75rem" flexWrap="wrap">
+          <Suspense fallback={null}>
+            <TakeAlong text={practice.text} title={practice.title} tempo={practice.perMinute} />
+          </Suspense>
+        </Flex>
+      </Flex>
     </Flex>
   );
 } // prettier-ignore
@@ -116,9 +123,6 @@ function Choices({ practice }: { practice: Practice }) {
           ))}
         </Select>
       </chakra.label>
-      <Suspense fallback={null}>
-        <TakeAlong text={practice.text} title={practice.title} tempo={practice.perMinute} />
-      </Suspense>
       {voice.hasDevice === false && !voice.hasOwn && (
         <chakra.span role="status" fontSize="small" color="quiet">
           {t('This device has no voice for the sheet’s language: it is clicked, and read here.')}

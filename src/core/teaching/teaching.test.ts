@@ -142,9 +142,11 @@ describe('the timeline', () => {
 
   test('two sections and their join, from a wall', () => {
     const [part] = LANTERNS.parts;
-    const { calls, ticks, walls } = timelineOf(passagesOfSections(LANTERNS, part, 2, 3, 2));
+    const { calls, ticks, walls, start } = timelineOf(passagesOfSections(LANTERNS, part, 2, 3, 2));
     expect([ticks / TICKS_A_COUNT, walls[0].hour, calls[0].place]).toEqual([16, '12:00', 'Section 3']);
     expect(calls[0].cues.own?.words).toBe('shuffle');
+    // Wall 2 begins at 9:00, and two sections turn a quarter to the right: before section 3 it is 12:00, and the right foot is free.
+    expect(start).toEqual({ facing: 0, hour: '12:00', weight: 'L', free: 'R' });
   });
 });
 

@@ -54,7 +54,16 @@ export interface TimedSection {
   readonly wall: number;
 }
 
+/** How one stands before the first step, by the room. */
+export interface Start {
+  readonly facing: Facing;
+  readonly hour: string;
+  readonly weight: Weight;
+  readonly free?: Foot;
+}
+
 export interface Timeline {
+  readonly start: Start;
   readonly calls: readonly TimedCall[];
   readonly counts: readonly TimedCount[];
   readonly walls: readonly TimedWall[];
@@ -128,12 +137,19 @@ export function timelineOf(passages: readonly Passage[], language: Language = 'e
     zero += ticks;
   }
   return {
+    start: startOf(passages[0]),
     calls: calls.map((call, index) => ({ ...call, ticks: (calls[index + 1]?.time ?? zero) - call.time })),
     counts,
     walls,
     sections,
     ticks: zero,
   };
+}
+
+function startOf(first: Passage | undefined): Start {
+  const { facing, weight } = first ? stateAt(first.block, first.from) : { facing: 0, weight: 'unknown' as const };
+  const own = facingAfter(facing, first?.shift ?? 0);
+  return { facing: own, hour: hourOfFacing(own), weight, ...(isFoot(weight) && { free: otherFoot(weight) }) };
 }
 
 /** Calls of which the first moment is danced here; times are the block's. */

@@ -7,7 +7,14 @@ import { RUNGS, type Practice } from './use-practice';
 export function Ladder({ practice }: { practice: Practice }) {
   const { rung, setRung, hasMusic } = practice;
   return (
-    <Flex role="group" aria-label={t('Speed')} align="flex-end" gap="0.35rem">
+    <Flex
+      role="group"
+      aria-label={t('Speed')}
+      align="flex-end"
+      gap="0.35rem"
+      flex="1 1 40rem"
+      css={{ [NARROW]: { flexBasis: '100%' } }}
+    >
       {RUNGS.map(({ name, music }, index) => {
         const isOn = index === rung;
         const isShut = music === true && !hasMusic;

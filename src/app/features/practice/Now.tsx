@@ -70,13 +70,13 @@ export function Now({ timeline, place, floor }: { timeline: Timeline; place: Pla
           {after && t('then {words}', { words: after.cues.own?.words ?? after.cues.usual.words })}
         </chakra.p>
       </Box>
-      <Standing call={now} floor={floor} />
+      <Standing call={isAhead ? { ...timeline.start, turns: false } : now} floor={floor} />
     </Flex>
   );
 } // prettier-ignore
 
 /** Where the step ends and on which foot: as marks, or on the floor. */
-function Standing({ call: now, floor }: { call: Timeline['calls'][number]; floor: ReactNode }) {
+function Standing({ call: now, floor }: { call: Timeline['start'] & { turns: boolean }; floor: ReactNode }) {
   return (
     <Flex
       direction="column"
