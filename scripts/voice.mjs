@@ -13,7 +13,7 @@ const COUNTS = 'one two three four five six seven eight and';
 const WORDS = `rock recover step cross shuffle side pivot walk touch behind replace hold quarter half heel strut coaster vine weave ball wizard
 kick jazz chasse rocking chair toe sailor box scissor sway monterey diagonally point change back hook forward close turn switches full eighth
 out in lock together samba switch stomp slap hitch brush press bump hip sit on fan jump skate mambo basic push rumba run up tap flick scuff
-sweep drag big slide lunge roll dip bounce knee swivel twist hop clap unwind place rolling triple left right over`;
+sweep drag big slide lunge roll dip bounce knee swivel twist hop clap unwind place rolling triple left right over slow quick`;
 
 /** Said otherwise than its letters suggest. */
 const SPELT = { chasse: 'shah say', mambo: 'mahm boe', samba: 'sahm bah', rumba: 'room bah' };

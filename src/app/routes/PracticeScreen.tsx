@@ -114,6 +114,13 @@ function Choices({ practice }: { practice: Practice }) {
         </chakra.span>
       </chakra.label>
       <chakra.label display="flex" alignItems="center" gap="0.4rem" fontSize="text">
+        {t('Counted')}
+        <Select width="auto" value={practice.slowQuick ? 'pace' : 'numbers'} onChange={({ target }) => practice.setSlowQuick(target.value === 'pace')}>
+          <option value="numbers">{t('1 2 3 4')}</option>
+          <option value="pace">{t('slow, quick')}</option>
+        </Select>
+      </chakra.label>
+      <chakra.label display="flex" alignItems="center" gap="0.4rem" fontSize="text">
         {t('Said by')}
         <Select width="auto" value={voice.kind} onChange={({ target }) => voice.set(target.value as VoiceKind)}>
           {voices.map((kind) => (

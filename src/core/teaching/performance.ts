@@ -21,6 +21,8 @@ export interface PerformanceOrder {
   /** Counts before the first step: 4 are called "5 6 7 8". */
   readonly countIn: number;
   readonly language: Language;
+  /** Counted "slow" and "quick" by how long a step is stood on, as two-step people do, instead of by numbers. */
+  readonly slowQuick?: boolean;
   /** Seconds from the first step to a count, also before it: the beats of a recording. Else they are even. */
   readonly clock?: (count: number) => number;
 }
@@ -93,8 +95,25 @@ function countsSaid({ counts, ticks }: Timeline, order: PerformanceOrder, second
     const until = second(counts[index + 1]?.time ?? ticks);
     return { second: second(time), until, words: saidAloud(label, order.language), kind: 'count' };
   });
-  return [...countInOf(order, second), ...own];
+  return [...countInOf(order, second), ...(order.slowQuick ? slowAndQuick({ counts, ticks }, order, second) : own)];
 } // prettier-ignore
+
+/** A step that is stood on for two counts or more is slow, for one it is quick; what comes between the counts is called as it is. */
+function slowAndQuick({ counts, ticks }: Pick<Timeline, 'counts' | 'ticks'>, { language }: PerformanceOrder, second: (ticks: number) => number): Said[] {
+  const steps = counts.filter(({ danced }) => danced);
+  return steps.map(({ time, label }, index): Said => {
+    const end = steps[index + 1]?.time ?? ticks;
+    const isWhole = time % TICKS_A_COUNT === 0;
+    const words = !isWhole ? saidAloud(label, language) : PACES[language][end - time >= 2 * TICKS_A_COUNT ? 0 : 1];
+    return { second: second(time), until: second(end), words, kind: 'count' };
+  });
+} // prettier-ignore
+
+const PACES: Readonly<Record<Language, readonly [slow: string, quick: string]>> = {
+  en: ['slow', 'quick'],
+  de: ['langsam', 'schnell'],
+  fr: ['lent', 'vite'],
+};
 
 /** Counts stay silent while a cue is said. */
 const between = (counts: readonly Said[], cues: readonly Said[]): Said[] => [

@@ -186,6 +186,25 @@ describe('aloud', () => {
     },
   );
 
+  test('slow and quick, by how long a step is stood on: two-step, and a triple', () => {
+    const { dance } = studyText('start: weight L\n\n## Section 1\n1-2 Walk R, walk L\n3 Step R forward\n5 Step L forward\n7&8 Shuffle R forward'); // prettier-ignore
+    const own = timelineOf(passagesOfSections(dance, dance.parts[0], 0, 0));
+    const { said } = performanceOf(own, order({ aloud: 'counts', slowQuick: true }));
+    expect(said.slice(4).map(({ words }) => words)).toEqual([
+      'quick',
+      'quick',
+      'slow',
+      'slow',
+      'quick',
+      'and',
+      'quick',
+    ]);
+    // The third word stands on count 3: four counts of count-in and two more at six tenths of a second.
+    expect(said[6].second).toBeCloseTo(3.6, 9);
+    const german = performanceOf(own, order({ aloud: 'counts', slowQuick: true, language: 'de' }));
+    expect(german.said[6].words).toBe('langsam');
+  });
+
   test('with both, no count is said over a cue’s beginning', () => {
     const { said } = performanceOf(timeline, order());
     const cues = said.filter(({ kind }) => kind === 'cue');

@@ -34,6 +34,8 @@ export interface TimedCount {
   readonly time: number;
   /** `1`, `&`, `a`. */
   readonly label: string;
+  /** A step or a gesture begins on it. */
+  readonly danced: boolean;
   /** Of the section it stands in, from 1; the rail shows it. */
   readonly count: number;
   readonly counts: number;
@@ -197,6 +199,7 @@ const placeOf = ({ block }: DancedBlock, number: number): string =>
 
 /** Whole counts, and what is danced between them. */
 function countsOf(block: DancedBlock, begins: number, ticks: number): TimedCount[] {
+  const begun = new Set(block.moments.filter(({ action }) => action.word !== 'hold').map(({ time }) => time));
   const between = block.moments.map(({ time }) => time).filter((time) => time % TICKS_A_COUNT !== 0);
   const whole = Array.from({ length: Math.ceil(ticks / TICKS_A_COUNT) }, (_, index) => begins + index * TICKS_A_COUNT);
   return [...new Set([...whole, ...between])]
@@ -207,7 +210,7 @@ function countsOf(block: DancedBlock, begins: number, ticks: number): TimedCount
       const inside = time - (section?.offset ?? 0);
       const count = Math.floor(inside / TICKS_A_COUNT) + 1;
       const label = time % TICKS_A_COUNT === 0 ? String(count) : labelOfTick(inside).replace(/\d/g, '');
-      return { time, label, count, counts: section?.counts ?? 8 };
+      return { time, label, danced: begun.has(time), count, counts: section?.counts ?? 8 };
     });
 }
 

@@ -105,9 +105,8 @@ export function usePractice() {
   const stretches = useMemo(() => stretchesOf(dance, language), [dance, language]);
   const [chosen, choose] = useState('');
   const stretch = stretches.find(({ id }) => id === chosen) ?? stretches[0];
-  const [rung, setRung] = useState(0);
-  const [share, setShare] = useState<number>(RUNGS[0].share);
-  const [loops, setLoops] = useState(true);
+  const manner = useManner();
+  const { rung, share, loops, slowQuick } = manner;
   const timeline = useMemo(() => stretch?.timeline(), [stretch]);
   const { showsFloor, setShowsFloor, floor } = useFloor(stretch);
   const { tempo, beats, isSaid } = danceTempo(script);
@@ -115,12 +114,20 @@ export function usePractice() {
   const withMusic = own.music === true && recording?.grid !== undefined && stretch?.from !== undefined;
   const performance = useMemo((): Performance | undefined => {
     if (!timeline) return undefined;
-    const order = { tempo: tempo * share, beats, aloud: own.aloud, form: own.form, countIn: COUNT_IN, language };
+    const order = {
+      tempo: tempo * share,
+      beats,
+      aloud: own.aloud,
+      form: own.form,
+      countIn: COUNT_IN,
+      language,
+      slowQuick,
+    };
     return performanceOf(
       timeline,
       withMusic ? { ...order, clock: clockOf(recording, stretch.from ?? 0, share) } : order,
     );
-  }, [timeline, tempo, share, beats, own, language, withMusic, recording, stretch]);
+  }, [timeline, tempo, share, beats, own, language, slowQuick, withMusic, recording, stretch]);
   const [player] = useState(() => new PracticePlayer());
   usePracticePlayer(player);
   const voice = useVoice(language);
@@ -150,15 +157,7 @@ export function usePractice() {
     stretches,
     stretch,
     choose,
-    rung,
-    setRung: (next: number) => {
-      setRung(next);
-      setShare(RUNGS[next].share);
-    },
-    share,
-    setShare,
-    loops,
-    setLoops,
+    ...manner,
     showsFloor,
     setShowsFloor,
     floor,
@@ -176,6 +175,27 @@ export function usePractice() {
 }
 
 export type Practice = ReturnType<typeof usePractice>;
+
+/** How it is danced: the rung of the ladder, the tempo, once or over and over, how it is counted. */
+function useManner() {
+  const [rung, setRung] = useState(0);
+  const [share, setShare] = useState<number>(RUNGS[0].share);
+  const [loops, setLoops] = useState(true);
+  const [slowQuick, setSlowQuick] = useState(false);
+  return {
+    rung,
+    setRung: (next: number) => {
+      setRung(next);
+      setShare(RUNGS[next].share);
+    },
+    share,
+    setShare,
+    loops,
+    setLoops,
+    slowQuick,
+    setSlowQuick,
+  };
+}
 
 function useFloor(stretch: StretchChoice | undefined) {
   const [showsFloor, setShowsFloor] = useState(false);
