@@ -1,4 +1,6 @@
 /** What is kept in the browser, one type a table. */
+import type { Measured } from '../music/measure';
+
 export interface DanceRecord {
   readonly id: string;
   readonly text: string;
@@ -113,17 +115,8 @@ export interface RecordingRecord {
   readonly peaks: Int8Array;
 }
 
-/** What the measuring says (`music/measure.ts` names it); seconds and beats a minute. */
-export interface Heard {
-  readonly bpm: number;
-  readonly firstBeat: number;
-  readonly beats: readonly number[];
-  readonly confidence: number;
-  readonly changes: readonly { readonly at: number; readonly bpm: number }[];
-  readonly pauses: readonly { readonly at: number; readonly beats: number }[];
-  readonly others: readonly number[];
-  readonly seconds: number;
-}
+/** What the measuring says; seconds and beats a minute. */
+export type Heard = Measured;
 
 /** The recording itself, as the file was. */
 export interface SoundRecord {

@@ -88,12 +88,12 @@ function Choices({ practice }: { practice: Practice }) {
   const isPlaying = player.state === 'playing';
   const voices = (['device', 'own', 'none'] as const).filter((kind) => kind === 'none' || (kind === 'device' ? voice.hasDevice : voice.hasOwn));
   return (
-    <Flex role="group" aria-label={t('What is danced')} align="center" gap="0.5rem 0.75rem" flexWrap="wrap" marginBottom="0.25rem">
+    <Flex role="group" aria-label={t('What is danced')} align="center" gap="0.5rem 0.6rem" flexWrap="wrap" marginBottom="0.25rem" css={{ '& input[type=range]': { width: '5.5rem' } }}>
       <Button variant="solid" minWidth="6rem" onClick={() => (isPlaying ? player.stop() : void practice.play())}>
         {isPlaying ? <Square size={16} aria-hidden /> : <Play size={16} aria-hidden />}
         {player.state === 'loading' ? t('Opening') : isPlaying ? t('Stop') : t('Dance')}
       </Button>
-      <Select aria-label={t('Stretch')} width="auto" value={stretch?.id} onChange={({ target }) => choose(target.value)}>
+      <Select aria-label={t('Stretch')} width="auto" maxWidth="11rem" value={stretch?.id} onChange={({ target }) => choose(target.value)}>
         {stretches.map(({ id, name }) => (
           <option key={id} value={id}>
             {name}

@@ -5,19 +5,18 @@
 import { useSyncExternalStore } from 'react';
 import { clickTrack } from '../../../music/clicks';
 import { findSound } from '../../../store';
+import { DrawnClock } from '../desk/drawn-clock';
 import { noteSongPlaying } from '../desk/playing';
 import { decodedBuffer } from './open-recording';
 
 /** Seconds before a sound is begun, so that both are ready. */
 const SOON = 0.06;
 
-export class SongPlayer {
+export class SongPlayer extends DrawnClock {
   /** The dance whose song it is. */
   danceId = '';
   state: 'still' | 'loading' | 'playing' = 'still';
   clicks = false;
-  /** Seconds of the recording. */
-  second = 0;
   /** Seconds of the beats that are clicked, eights begun by a higher one. */
   beats: readonly { readonly second: number; readonly first: boolean }[] = [];
   private context: AudioContext | undefined;
@@ -26,23 +25,6 @@ export class SongPlayer {
   /** Of the context, at which second 0 of the recording would have begun. */
   private zero = 0;
   private frame = 0;
-  private version = 0;
-  private readonly listeners = new Set<() => void>();
-  private readonly drawers = new Set<(second: number) => void>();
-
-  subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
-
-  snapshot = (): number => this.version;
-
-  /** Called with the second at every frame while it plays, and whenever it is set. */
-  draw(drawer: (second: number) => void): () => void {
-    this.drawers.add(drawer);
-    drawer(this.second);
-    return () => this.drawers.delete(drawer);
-  }
 
   /** The dance that is looked at; another one's song stops. `key`: of its recording, another one is another sound. */
   become(danceId: string): void {
@@ -84,8 +66,7 @@ export class SongPlayer {
   }
 
   seek(second: number): void {
-    this.second = Math.max(0, second);
-    for (const drawer of this.drawers) drawer(this.second);
+    this.show(second);
     if (this.state === 'playing' && this.context && this.buffer) {
       this.halt();
       this.begin(this.context, this.buffer.own);
@@ -130,8 +111,7 @@ export class SongPlayer {
   private readonly run = (): void => {
     const second = this.now();
     if (second === undefined) return;
-    this.second = Math.max(0, second);
-    for (const drawer of this.drawers) drawer(this.second);
+    this.show(second);
     this.frame = requestAnimationFrame(this.run);
   };
 
@@ -144,10 +124,9 @@ export class SongPlayer {
     }
   }
 
-  private tell(): void {
-    this.version += 1;
+  protected override tell(): void {
     noteSongPlaying(this.state !== 'still');
-    for (const listener of this.listeners) listener();
+    super.tell();
   }
 }
 

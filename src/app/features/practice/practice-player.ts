@@ -5,6 +5,7 @@
 import { useSyncExternalStore } from 'react';
 import type { Performance } from '../../../core';
 import { spokenTrack } from '../../../music/spoken-track';
+import { DrawnClock } from '../desk/drawn-clock';
 import type { DeviceSpeaker } from './voice';
 
 const SOON = 0.08;
@@ -19,10 +20,9 @@ export interface PracticeTake {
   readonly music?: { readonly buffer: AudioBuffer; readonly firstStep: number };
 }
 
-export class PracticePlayer {
+/** Seconds are those of the take, from its count-in; behind the end of a loop they go on from the first step. */
+export class PracticePlayer extends DrawnClock {
   state: 'still' | 'loading' | 'playing' = 'still';
-  /** Of the take, from its count-in; behind the end of a loop it goes on from the first step. */
-  second = 0;
   private take: PracticeTake | undefined;
   private context: AudioContext | undefined;
   private playing: AudioBufferSourceNode[] = [];
@@ -30,22 +30,6 @@ export class PracticePlayer {
   private frame = 0;
   private next = 0;
   private round = 0;
-  private version = 0;
-  private readonly listeners = new Set<() => void>();
-  private readonly drawers = new Set<(second: number) => void>();
-
-  subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
-
-  snapshot = (): number => this.version;
-
-  draw(drawer: (second: number) => void): () => void {
-    this.drawers.add(drawer);
-    drawer(this.second);
-    return () => this.drawers.delete(drawer);
-  }
 
   /** From a second of the take on. */
   async play(take: PracticeTake, from = 0): Promise<void> {
@@ -92,8 +76,7 @@ export class PracticePlayer {
   }
 
   set(second: number): void {
-    this.second = Math.max(0, second);
-    for (const drawer of this.drawers) drawer(this.second);
+    this.show(second);
     this.tell();
   }
 
@@ -119,7 +102,7 @@ export class PracticePlayer {
     const gone = context.currentTime - this.zero;
     const length = own.seconds - own.start;
     const round = loops && gone > own.seconds ? Math.floor((gone - own.start) / length) : 0;
-    this.second = Math.max(0, gone - round * length);
+    this.show(gone - round * length);
     if (round !== this.round) {
       this.round = round;
       this.next = own.said.findIndex(({ second }) => second >= own.start);
@@ -130,7 +113,6 @@ export class PracticePlayer {
       speaker.say(said.words, said.until - said.second);
       this.next++;
     }
-    for (const drawer of this.drawers) drawer(this.second);
     this.frame = requestAnimationFrame(this.run);
   };
 
@@ -142,11 +124,6 @@ export class PracticePlayer {
       source.stop();
       source.disconnect();
     }
-  }
-
-  private tell(): void {
-    this.version += 1;
-    for (const listener of this.listeners) listener();
   }
 }
 
