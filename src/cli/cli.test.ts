@@ -4,6 +4,7 @@ import { spawnSync } from 'node:child_process';
 import { copyFileSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
 import { slate as run } from './slate';
 import { terminalOf } from './terminal';
+import { clickTrack, writeWav } from '../music';
 
 /** In this process, as a process of its own would answer. */
 async function slate(args: string[], input: string | Buffer = '') {
@@ -200,4 +201,25 @@ test.each([
   const args = ['convert', 'dances/slipway-stroll.txt', '--to', 'vtt', ...asked];
   const { status, stderr } = await slate(asked[1] === '-3' ? [...args.slice(0, -2), '--start=-3'] : args);
   expect({ status, stderr: stderr.trim() }).toEqual({ status: 2, stderr: sentence });
+});
+
+test('tempo: clicks at 120 a minute are heard so; several files give a list with names; silence and another file a sentence', async () => {
+  const beats = Array.from({ length: 60 }, (_, index) => ({ second: 0.75 + index / 2, first: index % 8 === 0 }));
+  const [steady, silent] = ['test-results/steady.wav', 'test-results/silent.wav'];
+  writeFileSync(steady, writeWav(clickTrack(beats, 31)));
+  writeFileSync(silent, writeWav(clickTrack([], 31)));
+  const one = await slate(['tempo', steady, '--json']);
+  const heard = JSON.parse(one.stdout) as { bpm: number; firstBeat: number };
+  // 60 seconds / 0.5 seconds.
+  expect([one.status, Math.round(heard.bpm * 10) / 10]).toEqual([0, 120]);
+  expect((((heard.firstBeat - 0.75) % 0.5) + 0.51) % 0.5).toBeLessThan(0.02);
+  const two = await slate(['tempo', steady, steady, '--json']);
+  expect(JSON.parse(two.stdout)).toEqual([
+    { file: steady, ...heard },
+    { file: steady, ...heard },
+  ]);
+  expect(await slate(['tempo', silent])).toMatchObject({ status: 1, stdout: 'No beat is heard.\n' });
+  const other = await slate(['tempo', 'package.json']);
+  expect([other.status, other.stdout]).toEqual([2, '']);
+  expect(other.stderr).toMatch(/^package\.json: .+\.\n$/);
 });

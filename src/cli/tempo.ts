@@ -5,6 +5,8 @@ import type { Terminal } from './terminal';
 
 /** 0: a beat was found; 1: none that could be relied on; 2: a file that can't be read. */
 export function tempo(files: readonly string[], json: boolean, terminal: Terminal): number {
+  const several = files.length > 1;
+  const reports: object[] = [];
   let worst = 0;
   for (const file of files) {
     const found = heard(file, terminal);
@@ -14,9 +16,10 @@ export function tempo(files: readonly string[], json: boolean, terminal: Termina
     }
     const { bpm, firstBeat, beats, confidence, changes, pauses } = found;
     if (confidence < UNSURE) worst = Math.max(worst, 1);
-    if (json) terminal.write(`${JSON.stringify({ bpm, firstBeat, beats, confidence, changes, pauses }, null, 2)}\n`);
-    else terminal.write(files.length > 1 ? `${file}: ${told(found)}` : told(found));
+    if (json) reports.push({ ...(several && { file }), bpm, firstBeat, beats, confidence, changes, pauses });
+    else terminal.write(several ? `${file}: ${told(found)}` : told(found));
   }
+  if (reports.length > 0) terminal.write(`${JSON.stringify(several ? reports : reports[0], null, 2)}\n`);
   return worst;
 }
 

@@ -7,6 +7,7 @@ import {
   passagesOfWalls,
   performanceOf,
   studyText,
+  TICKS_A_COUNT,
   timelineOf,
   CUE_FORMS,
   type Language,
@@ -90,7 +91,7 @@ function cueRows({ timeline, performance }: ForFiles, { start }: AloudOrder): st
     (performance.calls[index] + shift).toFixed(3),
     String(wall),
     place,
-    String(Math.round((ticks / 12) * 100) / 100),
+    String(Math.round((ticks / TICKS_A_COUNT) * 100) / 100),
     cues.short.words,
     cues.usual.words,
     cues.full.words,
@@ -103,7 +104,7 @@ function cueRows({ timeline, performance }: ForFiles, { start }: AloudOrder): st
 
 /** Where walls, sections and tags begin, in seconds of the track. */
 function marksOf({ timeline, performance }: ForFiles): { second: number; label: string }[] {
-  const at = (ticks: number): number => performance.start + (ticks / 12) * performance.count;
+  const at = (ticks: number): number => performance.start + (ticks / TICKS_A_COUNT) * performance.count;
   const walls = timeline.walls.map(({ time, number, facing }) => ({ time, label: `Wall ${number}, ${hourOfFacing(facing)}` }));
   const sections = timeline.sections.map(({ time, name, title }) => ({ time, label: title ? `${name}: ${title}` : name }));
   return [...walls, ...sections].sort((one, other) => one.time - other.time).map(({ time, label }) => ({ second: at(time), label }));

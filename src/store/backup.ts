@@ -133,6 +133,8 @@ export interface Restored {
   readonly left: number;
   /** Own figures that are defined otherwise here; those here stay. */
   readonly otherFigures: readonly string[];
+  /** Names of recordings whose bytes are damaged: left out. */
+  readonly damaged: readonly string[];
 }
 
 export interface RestoreWays {
@@ -176,8 +178,10 @@ export async function restoreBackup(backup: Backup, ways: RestoreWays = {}): Pro
     await new Promise((resolve) => setTimeout(resolve));
   }
   const here = new Set(dances.slice(0, done).map(({ id }) => id));
-  for (const one of backup.recordings) if (here.has(one.id) && !signal?.aborted) await restoreRecording(one, db);
-  return { added, met, left: dances.length - done, otherFigures };
+  const damaged: string[] = [];
+  for (const one of backup.recordings)
+    if (here.has(one.id) && !signal?.aborted && !(await restoreRecording(one, db))) damaged.push(one.name);
+  return { added, met, left: dances.length - done, otherFigures, damaged };
 }
 
 function groupBy<T>(all: readonly T[], keyOf: (one: T) => string): Map<string, T[]> {

@@ -60,7 +60,8 @@ const list = (words: readonly string[]): string => {
 };
 
 /** All of it in one or more sentences. */
-function restoredWords({ damaged }: Backup, { added, met, left, otherFigures }: Restored): string {
+function restoredWords(backup: Backup, { added, met, left, otherFigures, ...restored }: Restored): string {
+  const damaged = [...backup.damaged, ...restored.damaged];
   const sentences = [
     `${added === 1 ? '1 dance is' : `${added} dances are`} back on the shelf${met > 0 ? `; ${met} ${met === 1 ? 'was' : 'were'} here already, nothing of either is lost` : ''}.`,
   ];

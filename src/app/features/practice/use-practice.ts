@@ -9,6 +9,7 @@ import {
   passagesOfWalls,
   performanceOf,
   songOf,
+  TICKS_A_COUNT,
   timelineOf,
   viewFloor,
   wallsOf,
@@ -67,7 +68,7 @@ function stretchesOf(dance: Dance, language: Language): StretchChoice[] {
       kind: 'section',
       timeline: () => timelineOf(passagesOfSections(dance, block, index, index), language),
       floor: () => viewFloor(dance, 'section', lineOf(section)),
-      ...(block === dance.parts[0] && startOf(1) !== undefined && { from: section.offset / 12 }),
+      ...(block === dance.parts[0] && startOf(1) !== undefined && { from: section.offset / TICKS_A_COUNT }),
     })),
   );
   const pairs = blocks.flatMap((block) =>
