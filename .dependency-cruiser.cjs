@@ -12,6 +12,7 @@ const CHAIN = [
   'walls',
   'floor',
   'music',
+  'level',
   'teaching',
   'checking',
   'solving',

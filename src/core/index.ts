@@ -140,7 +140,7 @@ export {
   type Said,
 } from './teaching/performance';
 export { passagesOfSections, passagesOfWalls, timelineOf, type Passage, type Timeline } from './teaching/timeline';
-export { danceTempo } from './teaching/tempo';
+export { danceTempo } from './music/tempo';
 export {
   changeLesson,
   GROUPS,

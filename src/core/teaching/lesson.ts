@@ -13,7 +13,7 @@ import { secondsAt, songOf } from '../music/song';
 import type { Script, ScriptLine } from '../reading/script';
 import { wallsOf } from '../walls/table';
 import { wallsInShort } from '../walls/words';
-import { danceTempo } from './tempo';
+import { danceTempo } from '../music/tempo';
 
 export const GROUPS = ['new', 'mixed', 'practised'] as const;
 /** Who is taught: people new to it need longer for each section, practised ones go on to the music. */

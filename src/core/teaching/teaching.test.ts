@@ -9,7 +9,7 @@ import { layUnder } from '../music/laid';
 import { feetAsLetters } from './cues';
 import { cuesTooLong, performanceOf, ticksAt, type PerformanceOrder } from './performance';
 import { saidAloud, syllablesOf } from './syllables';
-import { danceTempo } from './tempo';
+import { danceTempo } from '../music/tempo';
 import { passagesOfSections, passagesOfWalls, timelineOf } from './timeline';
 
 describe('syllables', () => {

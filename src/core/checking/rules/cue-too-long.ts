@@ -1,5 +1,5 @@
 import { cuesTooLong } from '../../teaching/performance';
-import { danceTempo } from '../../teaching/tempo';
+import { danceTempo } from '../../music/tempo';
 import { passagesOfSections, timelineOf } from '../../teaching/timeline';
 import { languageOf } from '../../vocabulary/language';
 import { LANGUAGES } from '../../vocabulary/figures';

@@ -1,5 +1,5 @@
 /** How fast the dance is danced. */
-import { songOf } from '../music/song';
+import { songOf } from './song';
 import type { Script } from '../reading/script';
 import { tempoOf } from '../reading/tempo';
 
