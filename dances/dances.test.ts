@@ -34,6 +34,14 @@ const WORKED: Worked[] = [
   // 2 R and half left on to L (6:00), RLR, L and a quarter right on to R (9:00), cross LRL: L. 3 rock: L, RLR: R, rock: R, sailor LRL: L.
   // 4 rock: L, chasse RLR: R, cross rock L recover R, chasse LRL with a quarter left (6:00): L, which is the 1 of the next wall.
   { file: 'mudlark-cha-cha', counts: 32, netTurn: -0.5, walls: 2, ends: [['L', '12:00'], ['L', '9:00'], ['L', '9:00'], ['L', '6:00']] },
+  // 1 chasse RLR, rock L back recover R, chasse LRL, rock R back recover L: L. 2 struts R, L; jazz box crosses R, ends on L. 3 R, L,
+  // rocking chair: L. 4 R and a quarter left on to L (9:00), R touch, L touch, sway R, L: L.
+  { file: 'ropewalk-ramble', counts: 32, netTurn: -0.25, walls: 4, ends: [['L', '12:00'], ['L', '12:00'], ['L', '12:00'], ['L', '9:00']] },
+  // 1 basics R L R, L R L: L; R and a full spiral left on it: R; L, R: R. 2 L, R: R; sailor LRL a quarter left (9:00): L; samba R L R: R;
+  // cross LRL: L. 3 R L R, L R L: L; chasse RLR a quarter right (12:00): R; L and half right on to R (6:00): R. 4 triple LRL once round
+  // right: L; kick, ball R, cross L: L; rock R recover L; behind RLR: R. 5 sways L, R; behind LRL: L; rolling vine RLR once round right: R.
+  // 6 L and half right on to R (12:00); shuffle LRL half right (6:00): L; coaster RLR: R; L, touch: L. -1 -1/4 +1/4 +1/2 +1 +1 +1/2 +1/2.
+  { file: 'spring-tide', counts: 48, netTurn: 2.5, walls: 2, ends: [['R', '12:00'], ['L', '9:00'], ['R', '6:00'], ['R', '6:00'], ['R', '6:00'], ['L', '6:00']] },
 ];
 
 const load = (file: string): string => readFileSync(new URL(`./${file}.txt`, import.meta.url), 'utf8');

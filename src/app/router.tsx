@@ -40,6 +40,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./routes/PracticeScreen')).PracticeScreen }),
           },
           {
+            path: 'level',
+            lazy: async () => ({ Component: (await import('./routes/LevelScreen')).LevelScreen }),
+          },
+          {
             path: 'revisions',
             lazy: async () => ({ Component: (await import('./routes/RevisionsScreen')).RevisionsScreen }),
           },
@@ -56,6 +60,24 @@ export const router = createBrowserRouter([
       {
         path: 'figures',
         lazy: async () => ({ Component: (await import('./routes/FiguresScreen')).FiguresScreen }),
+      },
+      {
+        path: 'classes',
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./routes/ClassesScreen')).ClassesScreen }) },
+          {
+            path: 'dance/:danceId',
+            lazy: async () => ({ Component: (await import('./routes/DanceRecordScreen')).DanceRecordScreen }),
+          },
+          {
+            path: ':groupId',
+            lazy: async () => ({ Component: (await import('./routes/GroupScreen')).GroupScreen }),
+          },
+          {
+            path: ':groupId/:eveningId',
+            lazy: async () => ({ Component: (await import('./routes/EveningScreen')).EveningScreen }),
+          },
+        ],
       },
       {
         path: 'about',

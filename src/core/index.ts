@@ -152,4 +152,50 @@ export {
   type Lesson,
   type LessonOrder,
 } from './teaching/lesson';
+export { estimateLevel, type LevelEstimate, type Reason, type SectionLevel } from './level/estimate';
+export {
+  MOST_LEVELS,
+  placeOfPoints,
+  scaleProblem,
+  shareOfLevel,
+  statedPlace,
+  USUAL_SCALE,
+  usualPlace,
+  type LevelScale,
+} from './level/scale';
+export { WEIGHTS } from './level/weights';
+export { easierWays, type EasierWay, type HardLine } from './views/easier';
+export {
+  byDate,
+  dayAfter,
+  daysBetween,
+  EVENING_STATES,
+  eveningsOfGroup,
+  HALL_RULES,
+  isDay,
+  meetingDays,
+  nextMeeting,
+  openRequests,
+  rulesBroken,
+  STEP_KINDS,
+  weekdayOf,
+  type ClassGroup,
+  type DanceNote,
+  type Day,
+  type Evening,
+  type EveningState,
+  type EveningStep,
+  type Request,
+  type StepKind,
+  type Trip,
+} from './teaching/classes';
+export { dueBy, knownBy, USUAL_INTERVALS, weeksWords, type Due, type Known } from './teaching/known';
+export { planFacts, type PlanFacts } from './teaching/plan-facts';
+export { clockAfter, EVENING_CAUTION, viewEvening, type EveningRow, type EveningView } from './views/evening';
+export {
+  cautionsOf as eveningCautions,
+  EVENING_MINUTES,
+  planEvening,
+  type EveningOrder,
+} from './teaching/evening-plan';
 export { viewTeaching, type TeachingView } from './views/teaching';

@@ -13,6 +13,9 @@ export interface Piece {
   readonly draw: (x: number, y: number) => Block[];
 }
 
+/** Of every page, points. */
+export const MARGIN = 42;
+
 export interface Frame {
   readonly paper: Paper;
   readonly margin: number;

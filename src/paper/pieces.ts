@@ -82,7 +82,7 @@ export function paragraph(
 }
 
 /** Title, for which wall, and the facts in running lines between two rules. */
-export function headPieces(sheet: Sheet, setting: Setting): Piece[] {
+export function headPieces(sheet: Pick<Sheet, 'title' | 'wall' | 'facts'>, setting: Setting): Piece[] {
   const { size } = setting;
   const title = paragraph(setting, sheet.title, { size: size * 2.3, face: 'bold' }, { tag: 'H1' });
   const wall = sheet.wall ? [paragraph(setting, sheet.wall, { size: size * 1.25 }, { before: size * 0.2 })] : [];
@@ -135,7 +135,7 @@ function factsPiece(facts: Sheet['facts'], { size, width, missing }: Setting): P
 
 /** Title over later pages; title, revision and page number under all. */
 export function alongside(
-  sheet: Sheet,
+  sheet: Pick<Sheet, 'title'>,
   { words, missing }: Setting,
   { paper, margin }: { paper: Paper; margin: number },
   revision: string | undefined,

@@ -11,7 +11,7 @@ import {
   type SheetChoice,
 } from '../core';
 import { setCueCard } from './cue-card';
-import { columnWidth, flow, type Frame } from './flow';
+import { columnWidth, flow, MARGIN, type Frame } from './flow';
 import { floorGroups } from './floor-sheet';
 import { fullSheetGroups } from './full-sheet';
 import { paperOf, type Page, type PaperChoice, type PrintedSheet } from './page';
@@ -23,8 +23,6 @@ export interface SheetToPrint extends SheetChoice {
   /** Which revision it is, where it has a name. */
   readonly revision?: string;
 }
-
-const MARGIN = 42;
 
 /** `dance` is in the language and the style it is to be printed in already. */
 export function printSheet(dance: Dance, choice: PaperChoice, which: SheetToPrint = {}): PrintedSheet {

@@ -4,11 +4,26 @@ import type { Piece } from './flow';
 import { ASCENT, LEADING, paragraph, ruleItem, textItem, type Setting } from './pieces';
 import { settable, wrap } from './type';
 
-export function teachingGroups({ rows, minutes }: TeachingView, setting: Setting): Piece[][] {
+export const teachingGroups = ({ rows, minutes }: TeachingView, setting: Setting): Piece[][] => [
+  ...timedGroups(rows.map((row) => ({ ...row, at: `${row.at} min` })), setting),
+  [paragraph(setting, `${minutes} min`, { size: setting.size, face: 'bold', tint: 'quiet' }, { before: setting.size * 0.6 })],
+]; // prettier-ignore
+
+export interface TimedRow {
+  /** What stands at the left. */
+  readonly at: string;
+  readonly words: string;
+  readonly said: readonly string[];
+  readonly notes: readonly string[];
+  readonly cautions: readonly string[];
+}
+
+/** Rows with their times at the left, as a script has its counts. */
+export function timedGroups(rows: readonly TimedRow[], setting: Setting): Piece[][] {
   const { size, width, missing } = setting;
   const left = size * 4.2;
   const indent = { indent: left };
-  const groups = rows.map((row): Piece[] => {
+  return rows.map((row): Piece[] => {
     const bold = { size: size * 1.12, face: 'bold' as const };
     const lines = wrap(settable(row.words, missing), width - left, bold.size, bold.face);
     const height = lines.length * bold.size * LEADING;
@@ -21,7 +36,7 @@ export function teachingGroups({ rows, minutes }: TeachingView, setting: Setting
         {
           tag: 'P',
           items: [
-            textItem(x, y + size * 0.5 + bold.size * ASCENT, `${row.at} min`, { ...bold, tint: 'quiet' }),
+            textItem(x, y + size * 0.5 + bold.size * ASCENT, row.at, { ...bold, tint: 'quiet' }),
             ...lines.map((line, index) => textItem(x + left, y + size * 0.5 + bold.size * (ASCENT + index * LEADING), line, bold)),
           ],
         },
@@ -32,5 +47,4 @@ export function teachingGroups({ rows, minutes }: TeachingView, setting: Setting
     const cautions = row.cautions.map((words) => paragraph(setting, words, { size: size * 0.95 }, { ...indent, bar: 'ink', before: size * 0.2 }));
     return [head, ...said, ...notes, ...cautions];
   });
-  return [...groups, [paragraph(setting, `${minutes} min`, { size, face: 'bold', tint: 'quiet' }, { before: size * 0.6 })]];
 } // prettier-ignore

@@ -1,15 +1,20 @@
 /** Everything that is kept as one file, and the way back. Checked where it is read: nothing of it is believed. */
 import { array, number, object, string, type InferType, type Schema } from 'yup';
-import { definitionsIn } from '../core';
+import { definitionsIn, type LevelScale } from '../core';
 import { database, type SlateDatabase } from './database';
 import { factsOfText } from './facts';
+import { classesForBackup, keptEvening, keptGroup, restoreClasses, type KeptEvening, type KeptGroup } from './classes';
 import { keptRecording, recordingsForBackup, restoreRecording } from './recordings';
-import type { DanceRecord, RevisionRecord, SourceRecord } from './records';
+import type { DanceRecord, SourceRecord } from './records';
+import { mergeRevisions } from './revisions';
 import {
   findPersonalFigures,
+  findScale,
   findStyles,
+  readScale,
   readStyles,
   savePersonalFigures,
+  saveScale,
   saveStyles,
   type KeptStyles,
 } from './settings';
@@ -40,6 +45,10 @@ const whole = object({
   styles: object().nullable().defined(),
   // Only where they were asked for.
   recordings: array().optional(),
+  // Missing in backups of before there were classes.
+  groups: array().optional(),
+  evenings: array().optional(),
+  scale: object().nullable().optional(),
 });
 
 export interface Backup {
@@ -49,6 +58,9 @@ export interface Backup {
   readonly figures: string;
   readonly styles: KeptStyles | undefined;
   readonly recordings: readonly InferType<typeof keptRecording>[];
+  readonly groups: readonly KeptGroup[];
+  readonly evenings: readonly KeptEvening[];
+  readonly scale: LevelScale | undefined;
   /** What of it is damaged and left out, in words. */
   readonly damaged: readonly string[];
 }
@@ -74,6 +86,8 @@ export async function makeBackup(db: SlateDatabase = database, recordings = fals
     sources: sources.filter(({ id }) => kept.has(id)),
     figures: await findPersonalFigures(db),
     styles: (await findStyles(db)) ?? null,
+    scale: (await findScale(db)) ?? null,
+    ...(await classesForBackup(db)),
     ...(recordings && { recordings: await recordingsForBackup(kept, db) }),
   });
 }
@@ -115,9 +129,22 @@ export function readBackup(json: string): ReadBackup {
   const revisions = sound(value.revisions, revision, (_, place) => `revision ${place}`);
   const sources = sound(value.sources, source, (_, place) => `original ${place}`);
   const recordings = sound(value.recordings ?? [], keptRecording, (_, place) => `recording ${place}`);
+  const groups = sound(value.groups ?? [], keptGroup, (record, place) => nameIn(record, 'name') ?? `group ${place}`);
+  const evenings = sound(
+    value.evenings ?? [],
+    keptEvening,
+    (record, place) => `the evening ${nameIn(record, 'date') ?? place}`,
+  );
   const styles = readStyles(value.styles);
+  const scale = readScale(value.scale);
   if (value.styles !== null && !styles) damaged.push('the house styles');
-  return { backup: { dances, revisions, sources, figures: value.figures, styles, recordings, damaged } };
+  if (value.scale && !scale) damaged.push('the scale of levels');
+  return { backup: { dances, revisions, sources, figures: value.figures, styles, scale, recordings, groups, evenings, damaged } }; // prettier-ignore
+}
+
+function nameIn(record: unknown, key: string): string | undefined {
+  const name = ((record ?? {}) as Readonly<Record<string, unknown>>)[key];
+  return typeof name === 'string' && name !== '' ? name.slice(0, 60) : undefined;
 }
 
 function titleOf(record: unknown): string | undefined {
@@ -177,6 +204,7 @@ export async function restoreBackup(backup: Backup, ways: RestoreWays = {}): Pro
     // The page may draw and hear the Stop in between.
     await new Promise((resolve) => setTimeout(resolve));
   }
+  if (!signal?.aborted) await restoreClasses(backup.groups, backup.evenings, db);
   const here = new Set(dances.slice(0, done).map(({ id }) => id));
   const damaged: string[] = [];
   for (const one of backup.recordings)
@@ -210,33 +238,10 @@ async function restoreDance(from: Omit<DanceRecord, 'revision' | 'deletedAt'>, d
   return false;
 }
 
-/** Puts revisions among those that are here, each in its place by time, and none twice. */
-async function mergeRevisions(danceId: string, more: readonly RevisionRecord[], db: SlateDatabase): Promise<void> {
-  const here = await db.revisions.where('danceId').equals(danceId).toArray();
-  const keyOf = ({ at, text: own, name }: RevisionRecord): string => `${at} ${name} ${own}`;
-  const known = new Set(here.map(keyOf));
-  const missing = more.filter((one) => !known.has(keyOf(one)) && !(one.name === '' && isState(here, one)));
-  if (missing.length === 0) return;
-  const merged: RevisionRecord[] = [];
-  let next = 0;
-  for (const one of here) {
-    while (next < missing.length && missing[next].at < one.at) merged.push(missing[next++]);
-    merged.push(one);
-  }
-  merged.push(...missing.slice(next));
-  // Keys are the order of the revisions, so all of them are given anew.
-  await db.revisions.bulkDelete(here.flatMap(({ key }) => key ?? []));
-  await db.revisions.bulkAdd(merged.map(({ key: _, ...one }) => one));
-}
-
-/** The very words are kept already, under whatever time. */
-const isState = (here: readonly RevisionRecord[], { text: own }: RevisionRecord): boolean =>
-  here.some((one) => one.text === own);
-
 const nameOf = (words: string): string => /["“]([^"”]+)["”]/.exec(words)?.[1].trim().toLowerCase() ?? words;
 
 /** Adds figures and styles that are not here. Returns the names of figures that are defined otherwise here. */
-function restoreSettings({ figures, styles }: Backup, db: SlateDatabase): Promise<string[]> {
+function restoreSettings({ figures, styles, scale }: Backup, db: SlateDatabase): Promise<string[]> {
   return db.transaction('rw', db.meta, async () => {
     const own = await findPersonalFigures(db);
     const here = new Map(definitionsIn(own).map(({ words, more }) => [nameOf(words), [words, ...more].join('\n')]));
@@ -250,6 +255,8 @@ function restoreSettings({ figures, styles }: Backup, db: SlateDatabase): Promis
     }
     const all = own.trim() === '' ? figures : [own, ...missing].join(own.endsWith('\n') ? '\n' : '\n\n');
     if (all !== own) await savePersonalFigures(all, db);
+    // A scale that is here stays.
+    if (scale && !(await findScale(db))) await saveScale(scale, db);
     if (styles) await saveStyles(mergeStyles(await findStyles(db), styles), db);
     return others;
   });

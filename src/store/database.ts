@@ -3,6 +3,8 @@ import Dexie, { type Table } from 'dexie';
 import { MIGRATIONS } from './migrations';
 import type {
   DanceRecord,
+  EveningRecord,
+  GroupRecord,
   HistoryRecord,
   ImportRecord,
   JournalRecord,
@@ -22,6 +24,8 @@ export class SlateDatabase extends Dexie {
   declare readonly journal: Table<JournalRecord, [string, string, number]>;
   declare readonly imports: Table<ImportRecord, string>;
   declare readonly recordings: Table<RecordingRecord, string>;
+  declare readonly groups: Table<GroupRecord, string>;
+  declare readonly evenings: Table<EveningRecord, string>;
   declare readonly sounds: Table<SoundRecord, string>;
 
   constructor(name = 'pace-slate') {

@@ -14,4 +14,13 @@ export * from './backup';
 export * from './imports';
 export * from './space';
 export * from './recordings';
-export type { DanceRecord, ImportRecord, RecordingRecord, RevisionRecord, SourceRecord } from './records';
+export * from './classes';
+export type {
+  DanceRecord,
+  EveningRecord,
+  GroupRecord,
+  ImportRecord,
+  RecordingRecord,
+  RevisionRecord,
+  SourceRecord,
+} from './records';

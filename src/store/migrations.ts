@@ -81,4 +81,9 @@ export const MIGRATIONS: readonly Migration[] = [
     name: 'recordings of songs, what was heard in them apart from their bytes',
     tables: { recordings: 'id', sounds: 'id' },
   },
+  {
+    version: 5,
+    name: 'groups that are taught, and their evenings',
+    tables: { groups: 'id', evenings: 'id, groupId, date' },
+  },
 ];

@@ -1,4 +1,5 @@
 /** What is kept in the browser, one type a table. */
+import type { ClassGroup, Evening } from '../core';
 import type { Measured } from '../music/measure';
 
 export interface DanceRecord {
@@ -123,6 +124,19 @@ export interface SoundRecord {
   readonly id: string;
   readonly bytes: Uint8Array;
 }
+
+interface Stamped {
+  readonly createdAt: number;
+  readonly changedAt: number;
+  /** 0 while it stands; the time of deletion after it. */
+  readonly deletedAt: number;
+}
+
+/** A group that is taught. */
+export type GroupRecord = ClassGroup & Stamped;
+
+/** One of its evenings: what was planned, and what happened. */
+export type EveningRecord = Evening & Stamped;
 
 export interface MetaRecord {
   readonly key: string;

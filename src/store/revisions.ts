@@ -104,6 +104,12 @@ export function nameRevision(
   });
 }
 
+/** What was handed out of these dances, the newest first. */
+export async function findNamedRevisions(danceIds: readonly string[], db: SlateDatabase = database): Promise<RevisionRecord[]> {
+  const all = await db.revisions.where('danceId').anyOf(danceIds).toArray();
+  return all.filter(({ name }) => name !== '').sort((a, b) => byWriting(b, a));
+} // prettier-ignore
+
 export const renameRevision = async (key: number, name: string, db: SlateDatabase = database): Promise<void> => {
   await db.revisions.update(key, { name: name.trim().slice(0, 80) });
 };
@@ -113,3 +119,30 @@ export function watchRevisions(danceId: string, onRevisions: (revisions: Revisio
   const subscription = liveQuery(() => listRevisions(danceId)).subscribe({ next: onRevisions, error: () => undefined });
   return () => subscription.unsubscribe();
 }
+
+/** Puts revisions among those that are here, each in its place by time, and none twice. */
+export async function mergeRevisions(
+  danceId: string,
+  more: readonly RevisionRecord[],
+  db: SlateDatabase,
+): Promise<void> {
+  const here = await db.revisions.where('danceId').equals(danceId).toArray();
+  const keyOf = ({ at, text: own, name }: RevisionRecord): string => `${at} ${name} ${own}`;
+  const known = new Set(here.map(keyOf));
+  const missing = more.filter((one) => !known.has(keyOf(one)) && !(one.name === '' && isState(here, one)));
+  if (missing.length === 0) return;
+  const merged: RevisionRecord[] = [];
+  let next = 0;
+  for (const one of here) {
+    while (next < missing.length && missing[next].at < one.at) merged.push(missing[next++]);
+    merged.push(one);
+  }
+  merged.push(...missing.slice(next));
+  // Keys are the order of the revisions, so all of them are given anew.
+  await db.revisions.bulkDelete(here.flatMap(({ key }) => key ?? []));
+  await db.revisions.bulkAdd(merged.map(({ key: _, ...one }) => one));
+}
+
+/** The very words are kept already, under whatever time. */
+const isState = (here: readonly RevisionRecord[], { text: own }: RevisionRecord): boolean =>
+  here.some((one) => one.text === own);

@@ -1,7 +1,16 @@
 /** What a writer keeps across dances: figures of her own, and house styles. Checked where it is read: it may come from a backup. */
 import { liveQuery } from 'dexie';
-import { array, mixed, object, string } from 'yup';
-import { CAPITAL_STYLES, DIRECTION_STYLES, FRACTION_STYLES, SIDE_STYLES, TURN_STYLES, type HouseStyle } from '../core';
+import { array, mixed, number, object, string } from 'yup';
+import {
+  CAPITAL_STYLES,
+  DIRECTION_STYLES,
+  FRACTION_STYLES,
+  scaleProblem,
+  SIDE_STYLES,
+  TURN_STYLES,
+  type HouseStyle,
+  type LevelScale,
+} from '../core';
 import { database, type SlateDatabase } from './database';
 
 const FIGURES = 'personal-figures';
@@ -57,7 +66,32 @@ export const saveStyles = async (styles: KeptStyles, db: SlateDatabase = databas
   await db.meta.put({ key: STYLES, value: styles });
 };
 
+const SCALE = 'level-scale';
+
+const scale = object({
+  names: array(string().strict().max(60).required()).required(),
+  borders: array(number().strict().required()).required(),
+}).required();
+
+/** A scale of levels from outside, or undefined where it can't be used. */
+export function readScale(value: unknown): LevelScale | undefined {
+  if (!scale.isValidSync(value, { strict: true })) return undefined;
+  const own = scale.cast(value, { stripUnknown: true });
+  return scaleProblem(own) === undefined ? own : undefined;
+}
+
+export const findScale = async (db: SlateDatabase = database): Promise<LevelScale | undefined> =>
+  readScale((await db.meta.get(SCALE))?.value);
+
+/** The usual one again where none is given. */
+export const saveScale = async (own: LevelScale | undefined, db: SlateDatabase = database): Promise<void> => {
+  if (own) await db.meta.put({ key: SCALE, value: own });
+  else await db.meta.delete(SCALE);
+};
+
 export interface Settings {
+  /** A scale of levels of one's own. */
+  readonly scale: LevelScale | undefined;
   readonly figures: string;
   readonly styles: KeptStyles | undefined;
 }
@@ -65,6 +99,7 @@ export interface Settings {
 export const findSettings = async (db: SlateDatabase = database): Promise<Settings> => ({
   figures: await findPersonalFigures(db),
   styles: await findStyles(db),
+  scale: await findScale(db),
 });
 
 /** Calls back now and after every change, in this tab or another. Returns the way to stop. */
@@ -89,9 +124,14 @@ export function holdSettings(change: Partial<Settings>): void {
 /** What was put aside and never dropped. */
 export function heldSettings(): Partial<Settings> {
   try {
-    const held = JSON.parse(localStorage.getItem(UNSAVED) ?? '{}') as { figures?: unknown; styles?: unknown };
+    const held = JSON.parse(localStorage.getItem(UNSAVED) ?? '{}') as Readonly<Record<keyof Settings, unknown>>;
     const styles = readStyles(held.styles);
-    return { ...(typeof held.figures === 'string' && { figures: held.figures }), ...(styles && { styles }) };
+    const own = readScale(held.scale);
+    return {
+      ...(typeof held.figures === 'string' && { figures: held.figures }),
+      ...(styles && { styles }),
+      ...(own && { scale: own }),
+    };
   } catch {
     return {};
   }

@@ -18,23 +18,28 @@ import type { ExportId, ExportOrder } from '../formats/exports';
 import {
   closeDance,
   dancesFor,
+  easierWays,
   endingsAt,
   fillAt,
   fitSong,
   goOnAt,
   keyOf,
   mendings,
+  planFacts,
   searchWays,
   songOf,
   songsFor,
   studyText,
   type Endings,
+  type Evening,
   type FillView,
   type GoOn,
+  type HardLine,
   type HouseStyle,
   type LineRange,
   type Matched,
   type Mending,
+  type PlanFacts,
   type ShelfText,
   type SongFit,
   type Unit,
@@ -92,6 +97,25 @@ const work = {
     (await import('../formats/read-any')).readAnyFile(bytes, name),
 
   ways: (text: string, personal: string): readonly WayFound[] => searchWays(studyText(text, personal).dance),
+
+  /** `place` on the usual scale of levels. */
+  easier: (text: string, personal: string, place: number, style: HouseStyle): readonly HardLine[] =>
+    easierWays(studyText(text, personal).dance, personal, place, style),
+
+  /** What the plan of an evening has to know of dances. */
+  planFacts: (
+    texts: readonly { readonly id: string; readonly text: string }[],
+    personal: string,
+  ): readonly PlanFacts[] => texts.map(({ id, text }) => planFacts(id, studyText(text, personal).dance)),
+
+  /** The plan of an evening as a PDF. `date`: as it is to be read. */
+  evening: async (evening: Evening, date: string, paper: string, madeAt: number): Promise<Uint8Array> => {
+    const [{ printSheetPdf }, { printEvening }] = await Promise.all([
+      import('../formats/sheet-pdf'),
+      import('../paper/evening-page'),
+    ]);
+    return printSheetPdf(printEvening(evening, date, paper), await fonts(), { author: '', madeAt: new Date(madeAt) });
+  },
 
   endings: (text: string, personal: string, wall: number, count: number): Endings | undefined =>
     endingsAt(studyText(text, personal).dance, personal, wall, count),

@@ -1,5 +1,5 @@
 /** How hard a dance is, by what is counted: points, the level they come to, and the reasons, the heaviest first; for each section too. */
-import type { Dance, DancedSection } from '../dancing/dance';
+import type { Dance, DancedLine, DancedSection } from '../dancing/dance';
 import {
   measureDance,
   measureStretch,
@@ -30,6 +30,7 @@ export interface SectionLevel {
   /** Place on the scale. */
   readonly place: number;
   readonly reasons: readonly Reason[];
+  readonly lines: readonly DancedLine[];
 }
 
 export interface LevelEstimate {
@@ -44,7 +45,7 @@ export interface LevelEstimate {
 /** So many points more than the middle of the others make a section stand out. */
 const STANDS_OUT = 1.5;
 /** Less is no reason. */
-const LEAST = 0.15;
+const LEAST = 0.25;
 
 /** A dance without a step is no points. */
 export function estimateLevel(dance: Dance, scale: LevelScale = USUAL_SCALE): LevelEstimate {
@@ -71,6 +72,7 @@ export function estimateLevel(dance: Dance, scale: LevelScale = USUAL_SCALE): Le
           points: ownPoints,
           place: placeOfPoints(ownPoints, scale),
           reasons: reasonsOf(inIt, stretch, alone, dance),
+          lines: section.lines,
         },
       ];
     }),

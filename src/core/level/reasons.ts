@@ -4,6 +4,7 @@ import { amountWords, CIRCLE } from '../model/turns';
 import { danceTempo } from '../music/tempo';
 import { FIGURE_LEVELS, rarityOf } from '../vocabulary/levels';
 import { facesCorner, isBetween, levelOfCall, longestGestures, turnOf, type Measures, type Stretch } from './measure';
+import { wallsOf } from '../walls/table';
 import type { Weight } from './weights';
 
 export interface Said {
@@ -76,7 +77,10 @@ const SAYINGS: Readonly<Record<Weight['key'], Saying>> = {
     const own = moments.filter(facesCorner);
     return { words: `${many(own.length, 'step')} facing a corner`, ...lineAt(own[0]) };
   },
-  cuts: (_, { cuts, changed }) => ({ words: `${cuts >= 2 ? 'several restarts' : cuts > 1 ? 'one restart on several walls' : 'one restart'}${changed > 0 ? ' with a changed step' : ''}` }),
+  cuts: (_, { changed }, dance) => {
+    const cut = wallsOf(dance).walls.filter((wall) => wall.cut?.kind === 'restart').length;
+    return { words: `${many(cut, 'restart')}${changed > 0 ? ' with a changed step' : ''}` };
+  },
   tags: (_, { tags }) => ({ words: many(tags, 'tag') }),
   changed: (_, { changed }) => ({ words: many(changed, 'changed step') }),
   parts: (_, { parts }) => ({ words: `${many(parts + 1, 'part')} in an order of their own` }),

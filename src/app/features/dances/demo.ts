@@ -7,6 +7,8 @@ const files = import.meta.glob<string>('../../../../dances/*.txt', {
 
 /** In the order in which the shelf shows them: the newest first, so the first one to open is added last. */
 const ORDER = [
+  'spring-tide',
+  'ropewalk-ramble',
   'weathervane',
   'regatta-morning',
   'mudlark-cha-cha',

@@ -23,7 +23,8 @@ export function useDances() {
   });
 }
 
-async function openShelf() {
+/** What the shelf needs before it is looked at, from whichever screen. */
+export async function openShelf() {
   await addDemoDances(DEMO_DANCES);
   await adoptLeftWords().catch(() => undefined);
   // Nobody waits for these; the shelf hears of what they change.

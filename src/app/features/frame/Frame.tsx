@@ -7,7 +7,7 @@ import { FrameTruth, useFrameSlot, type FrameSlot } from './slot';
 import { useMedia } from './use-media';
 import { Button } from '../../theme/Button';
 import { t } from '../../texts';
-import { IS_NARROW, MEDIUM, PHONE } from '../../theme/screens';
+import { IS_NARROW, MEDIUM, PHONE, WIDE } from '../../theme/screens';
 
 const PhoneMenu = lazy(() => import('./PhoneMenu'));
 const Shortcuts = lazy(() => import('./Shortcuts'));
@@ -27,7 +27,7 @@ export function Frame() {
   // The wall that is looked at stays when the view changes.
   const wall = new URLSearchParams(location.search).get('wall');
   const search = wall ? `?wall=${encodeURIComponent(wall)}` : '';
-  // Eight views in a row need more than a phone or a small tablet has.
+  // Nine views in a row need more than a phone or a small tablet has.
   const isPhone = useMedia(IS_NARROW);
 
   useEffect(() => {
@@ -96,16 +96,17 @@ function Bar({ slot, search, onKeys }: BarProps) {
         css={{ [PHONE]: { display: 'none' } }}
       >
         <img src="/icon.svg" alt="" width={26} height={26} />
-        <chakra.span css={{ [MEDIUM]: { display: 'none' } }}>{t('Pace Slate')}</chakra.span>
+        <chakra.span css={{ [slot ? WIDE : MEDIUM]: { display: 'none' } }}>{t('Pace Slate')}</chakra.span>
       </chakra.span>
       <Flex as="nav" aria-label={t('Main')} alignSelf="stretch">
         <BarLink to="/" end>
           {t('Dances')}
         </BarLink>
-        {/* Beside the eight views of a dance a tablet has no room for them; they stand beside Dances. */}
+        {/* Beside the nine views of a dance a tablet has no room for them; they stand beside Dances. */}
         <Flex css={slot && { [MEDIUM]: { display: 'none' } }}>
+          <BarLink to="/classes">{t('Classes')}</BarLink>
           <BarLink to="/figures">{t('Figures')}</BarLink>
-          <BarLink to="/about">{t('About')}</BarLink>
+          {!slot && <BarLink to="/about">{t('About')}</BarLink>}
         </Flex>
       </Flex>
       {slot && (
@@ -119,7 +120,7 @@ function Bar({ slot, search, onKeys }: BarProps) {
             paddingInline="0.75rem"
             minWidth="0"
             title={slot.title}
-            // Eight views beside it leave a tablet no room.
+            // Nine views beside it leave a tablet no room.
             css={{ [MEDIUM]: { display: 'none' } }}
           >
             {slot.title}
@@ -135,6 +136,7 @@ function Bar({ slot, search, onKeys }: BarProps) {
             <BarLink to={`/dance/${slot.id}/practice`}>{t('Practice')}</BarLink>
             {/* The whole sheet, whichever wall was looked at: a handout for one wall is chosen there. */}
             <BarLink to={`/dance/${slot.id}/sheet`}>{t('Sheet')}</BarLink>
+            <BarLink to={`/dance/${slot.id}/level`}>{t('Level')}</BarLink>
             <BarLink to={`/dance/${slot.id}/revisions`}>{t('Revisions')}</BarLink>
           </Flex>
         </Flex>

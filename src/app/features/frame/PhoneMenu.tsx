@@ -10,6 +10,7 @@ const VIEWS: readonly (readonly [path: string, name: string])[] = [
   ['/lesson', 'Lesson'],
   ['/practice', 'Practice'],
   ['/sheet', 'Sheet'],
+  ['/level', 'Level'],
   ['/revisions', 'Revisions'],
 ];
 
@@ -52,6 +53,9 @@ export default function PhoneMenu({
           {t(name)}
         </MenuRow>
       ))}
+      <MenuRow tall value="/classes">
+        {t('Classes')}
+      </MenuRow>
       <MenuRow tall value="/figures">
         {t('Figures')}
       </MenuRow>

@@ -1,4 +1,5 @@
 /** What the Practice screen holds: the stretch that is danced, how fast, what is said, by whom; and where it is. */
+import { useWakeLock } from '../desk/wake-lock';
 import { useEffect, useMemo, useState } from 'react';
 import {
   danceTempo,
@@ -272,33 +273,4 @@ function useBegunAnew(player: PracticePlayer, performance: Performance | undefin
   }, [player, performance]);
   useEffect(() => () => player.stop(), [player]);
   useWakeLock(player.state === 'playing');
-}
-
-/** The screen stays on while it plays, where the device lets it. */
-function useWakeLock(on: boolean): void {
-  useEffect(() => {
-    if (!on || !('wakeLock' in navigator)) return;
-    let lock: WakeLockSentinel | undefined;
-    let isOpen = true;
-    const ask = (): void => {
-      navigator.wakeLock.request('screen').then(
-        (own) => {
-          lock = own;
-          if (!isOpen) void own.release();
-        },
-        // A device that saves power says no: it is danced all the same.
-        () => undefined,
-      );
-    };
-    const again = (): void => {
-      if (document.visibilityState === 'visible') ask();
-    };
-    ask();
-    document.addEventListener('visibilitychange', again);
-    return () => {
-      isOpen = false;
-      document.removeEventListener('visibilitychange', again);
-      void lock?.release();
-    };
-  }, [on]);
 }

@@ -1,26 +1,36 @@
 /** The writer's own figures and house styles, held in memory for every tab and kept in the browser. */
 import { useSyncExternalStore } from 'react';
-import { HOUSE_STYLES, LONGEST_LIVE_TEXT, SLATE_STYLE, studyText, type HouseStyle, type Study } from '../../../core';
+import {
+  HOUSE_STYLES,
+  LONGEST_LIVE_TEXT,
+  SLATE_STYLE,
+  studyText,
+  USUAL_SCALE,
+  type HouseStyle,
+  type LevelScale,
+  type Study,
+} from '../../../core';
 import {
   dropHeldSettings,
   findSettings,
   heldSettings,
   holdSettings,
   savePersonalFigures,
+  saveScale,
   saveStyles,
   watchSettings,
   type KeptStyles,
   type Settings,
 } from '../../../store';
 
-let settings: Settings = { figures: '', styles: undefined };
+let settings: Settings = { figures: '', styles: undefined, scale: undefined };
 const listeners = new Set<() => void>();
 let watching = false;
 /** Changes on their way into the database; until they are there, what is read from it is older than what is known here. */
 let saving = 0;
 
 function become(next: Settings): void {
-  if (next.figures === settings.figures && JSON.stringify(next.styles) === JSON.stringify(settings.styles)) return;
+  if (JSON.stringify([next.figures, next.styles, next.scale]) === JSON.stringify([settings.figures, settings.styles, settings.scale])) return; // prettier-ignore
   settings = next;
   for (const listener of listeners) listener();
 }
@@ -29,9 +39,10 @@ function become(next: Settings): void {
 export function startSettings(): Promise<void> {
   if (watching) return Promise.resolve();
   watching = true;
-  const { figures, styles } = heldSettings();
+  const { figures, styles, scale } = heldSettings();
   if (figures !== undefined) void keepPersonalFigures(figures).catch(() => undefined);
   if (styles) void keepStyles(styles).catch(() => undefined);
+  if (scale) void keepScale(scale).catch(() => undefined);
   return new Promise((resolve) => {
     watchSettings((next) => {
       if (saving === 0) become(next);
@@ -73,6 +84,15 @@ async function keep(change: Partial<Settings>, save: () => Promise<void>): Promi
 
 export const keepPersonalFigures = (text: string): Promise<void> =>
   keep({ figures: text }, () => savePersonalFigures(text));
+
+// Levels
+
+const levelScale = (): LevelScale => settings.scale ?? USUAL_SCALE;
+
+export const useLevelScale = (): LevelScale => useSyncExternalStore(subscribeSettings, levelScale);
+
+/** The usual one again where none is given. */
+export const keepScale = (scale: LevelScale | undefined): Promise<void> => keep({ scale }, () => saveScale(scale));
 
 // House styles
 

@@ -1,0 +1,100 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useForm } from 'react-hook-form';
+import { array, number, object, string, type InferType } from 'yup';
+import { EVENING_MINUTES, HALL_RULES, isDay, USUAL_INTERVALS, type ClassGroup } from '../../../core';
+import { Button } from '../../theme/Button';
+import { Input, Select, TextArea } from '../../theme/fields';
+import { Modal } from '../frame/Modal';
+import { useLevelScale } from '../settings/settings';
+import { todayHere } from './dates';
+import { t } from '../../texts';
+
+const line = (most: number) => string().trim().max(most, `At most ${most} letters`).default('');
+
+const schema = object({
+  name: line(80).required('A group needs a name'),
+  place: line(120),
+  from: string().required('When is its first evening?').test('day', 'A day, such as 2026-09-01', (value) => isDay(value)),
+  every: number().typeError('A number of weeks').integer('Whole weeks').min(1, 'At least every week').max(52, 'At most a year').required(),
+  time: string().required('When does it begin?').matches(/^\d{2}:\d{2}$/, 'A time, such as 19:30'),
+  minutes: number().typeError('A number of minutes').integer('Whole minutes').min(EVENING_MINUTES.least, `At least ${EVENING_MINUTES.least} minutes`).max(EVENING_MINUTES.most, `At most ${EVENING_MINUTES.most} minutes`).required(),
+  level: line(60),
+  intervals: string()
+    .default('')
+    .test('weeks', 'Weeks that grow, such as 1, 2, 4, 8', (value) => weeksOf(value) !== undefined),
+  forbids: array(string().required()).default([]),
+  notes: string().max(2000, 'At most 2000 letters').default(''),
+}); // prettier-ignore
+
+type Values = InferType<typeof schema>;
+
+/** Numbers that go up, or undefined. */
+function weeksOf(text: string | undefined): number[] | undefined {
+  const weeks = (text ?? '').split(/[\s,;]+/).filter(Boolean).map(Number);
+  const grows = weeks.every((week, index) => Number.isInteger(week) && week >= 1 && week <= 520 && (index === 0 || week >= weeks[index - 1]));
+  return weeks.length > 0 && weeks.length <= 20 && grows ? weeks : undefined;
+} // prettier-ignore
+
+const FRESH = { name: '', place: '', every: 1, time: '19:30', minutes: EVENING_MINUTES.usual, intervals: USUAL_INTERVALS, forbids: [], notes: '' }; // prettier-ignore
+
+const valuesOf = ({ name, place, from, every, time, minutes, level, intervals, forbids, notes }: Omit<ClassGroup, 'id'>): Values =>
+  ({ name, place, from, every, time, minutes, level, intervals: intervals.join(', '), forbids: [...forbids], notes }); // prettier-ignore
+
+/** A group, new or changed. */
+export default function GroupForm({ group, onKeep, onClose }: { group: ClassGroup | undefined; onKeep: (group: Omit<ClassGroup, 'id'>) => void; onClose: () => void }) {
+  const scale = useLevelScale();
+  const { register, handleSubmit, formState: { errors, isDirty } } = useForm<Values>({
+    resolver: yupResolver(schema),
+    defaultValues: valuesOf(group ?? { ...FRESH, from: todayHere(), level: scale.names[Math.min(1, scale.names.length - 1)] }),
+  });
+  const save = handleSubmit(({ intervals, ...values }) => onKeep({ ...values, intervals: weeksOf(intervals) ?? USUAL_INTERVALS }));
+  const own = group && group.level !== '' && !scale.names.includes(group.level) ? [group.level] : [];
+  return (
+    <Modal title={group ? t('The group') : t('A new group')} onClose={onClose} isDirty={isDirty}>
+      <form onSubmit={(event) => void save(event)} noValidate>
+        <Field name="name" label={t('Name')} error={errors.name?.message}><Input id="group-name" {...register('name')} autoFocus aria-invalid={Boolean(errors.name)} /></Field>
+        <Field name="place" label={t('Place')} error={errors.place?.message}><Input id="group-place" {...register('place')} /></Field>
+        <Flex gap="1rem" flexWrap="wrap">
+          <Field name="from" label={t('First evening')} error={errors.from?.message}><Input id="group-from" type="date" {...register('from')} aria-invalid={Boolean(errors.from)} /></Field>
+          <Field name="time" label={t('Begins at')} error={errors.time?.message}><Input id="group-time" type="time" {...register('time')} aria-invalid={Boolean(errors.time)} /></Field>
+          <Field name="minutes" label={t('Minutes')} error={errors.minutes?.message}><Input id="group-minutes" type="number" {...register('minutes')} aria-invalid={Boolean(errors.minutes)} /></Field>
+          <Field name="every" label={t('Every … weeks')} error={errors.every?.message}><Input id="group-every" type="number" {...register('every')} aria-invalid={Boolean(errors.every)} /></Field>
+        </Flex>
+        <Flex gap="1rem" flexWrap="wrap">
+          <Field name="level" label={t('Level they are at')} error={errors.level?.message}>
+            <Select id="group-level" {...register('level')}>
+              <option value="">{t('not said')}</option>
+              {[...own, ...scale.names].map((name) => <option key={name}>{name}</option>)}
+            </Select>
+          </Field>
+          <Field name="intervals" label={t('Dances are due again after weeks')} error={errors.intervals?.message}><Input id="group-intervals" {...register('intervals')} aria-invalid={Boolean(errors.intervals)} /></Field>
+        </Flex>
+        <chakra.fieldset border="none" padding="0" marginTop="0.75rem">
+          <chakra.legend fontWeight="600" fontSize="text">{t('The hall and the people ask for')}</chakra.legend>
+          <Flex gap="0.3rem 1.25rem" flexWrap="wrap">
+            {HALL_RULES.map(({ id, words }) => (
+              <chakra.label key={id} display="flex" alignItems="center" gap="0.4rem" minHeight="1.9rem"><input type="checkbox" value={id} {...register('forbids')} /> {words}</chakra.label>
+            ))}
+          </Flex>
+        </chakra.fieldset>
+        <Field name="notes" label={t('Notes')} error={errors.notes?.message}><TextArea id="group-notes" rows={3} {...register('notes')} /></Field>
+        <Button type="submit" variant="solid" marginTop="1rem">{group ? t('Keep the changes') : t('Make the group')}</Button>
+      </form>
+    </Modal>
+  );
+} // prettier-ignore
+
+const Field = ({ name, label, error, children }: { name: string; label: string; error: string | undefined; children: React.ReactNode }) => (
+  <Box flex="1" minWidth="8rem">
+    <chakra.label htmlFor={`group-${name}`} display="block" fontWeight="600" fontSize="text" marginTop="0.6rem" marginBottom="0.15rem">
+      {label}
+    </chakra.label>
+    {children}
+    {error && (
+      <chakra.p role="alert" color="slip" fontSize="small">
+        {error}
+      </chakra.p>
+    )}
+  </Box>
+); // prettier-ignore

@@ -1,0 +1,125 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useMemo, type ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
+import {
+  dueBy,
+  HALL_RULES,
+  knownBy,
+  nextMeeting,
+  openRequests,
+  type ClassGroup,
+  type Day,
+  type Evening,
+} from '../../../core';
+import { addEvening, answered, type DanceRecord } from '../../../store';
+import { useLevelScale } from '../settings/settings';
+import { Button } from '../../theme/Button';
+import { NARROW } from '../../theme/screens';
+import { nearWords, shortDay } from './dates';
+import { eveningOf, stepsFor } from './planning';
+import { usePlanFacts } from './use-plan-facts';
+import { t } from '../../texts';
+
+export interface OutlookOrder {
+  group: ClassGroup;
+  /** Of all groups. */
+  evenings: readonly Evening[];
+  dances: readonly DanceRecord[];
+  today: Day;
+}
+
+interface Props extends OutlookOrder {
+  keep: (work: Promise<unknown>) => void;
+}
+
+/** What a group knows, what is due by its next evening, what is being taught and what was asked for. */
+export function useOutlook({ group, evenings, dances, today }: OutlookOrder) {
+  const wanted = useMemo(() => new Set(evenings.flatMap(({ notes, requests }) => [...notes, ...requests].flatMap(({ danceId }) => danceId ?? []))), [evenings]);
+  const facts = usePlanFacts(dances, wanted);
+  return useMemo(() => {
+    const next = nextMeeting(group, evenings, today);
+    const known = knownBy(group, evenings, today);
+    const onShelf = new Set(dances.map(({ id }) => id));
+    const hardest = (id: string) => facts.find((one) => one.id === id)?.hardest;
+    const due = dueBy(known, next.date, hardest).filter((one) => onShelf.has(one.known.danceId));
+    return { next, known, due, learning: known.filter(({ isWhole }) => !isWhole), requests: openRequests(evenings, group.id), facts };
+  }, [group, evenings, dances, today, facts]);
+} // prettier-ignore
+
+/** The next evening of a group, with the key that plans it. */
+export function NextEvening({ group, evenings, dances, today, keep, isTitled = false }: Props & { isTitled?: boolean }) {
+  const outlook = useOutlook({ group, evenings, dances, today });
+  const { next, due, learning, requests, facts } = outlook;
+  const scale = useLevelScale();
+  const navigate = useNavigate();
+  const plan = async (): Promise<void> => {
+    const evening = await answered(addEvening(eveningOf(group, next.date, stepsFor(group, evenings, facts, next.date, group.minutes, scale))));
+    void navigate(`/classes/${group.id}/${evening.id}`);
+  };
+  return (
+    <Flex gap="1.25rem" borderTop="2px solid" borderColor="rule" paddingBlock="0.9rem 1.25rem" css={{ [NARROW]: { flexWrap: 'wrap', gap: '0.25rem 1rem' } }}>
+      <Box width="8rem" flexShrink={0} css={{ [NARROW]: { width: '100%' } }}>
+        <chakra.p fontWeight="700" fontSize="part" fontVariantNumeric="tabular-nums">{shortDay(next.date)}</chakra.p>
+        <chakra.p fontVariantNumeric="tabular-nums">{next.evening?.time ?? group.time}</chakra.p>
+        <chakra.p color="quiet">{nearWords(next.date, today)}</chakra.p>
+      </Box>
+      <Box flex="1" minWidth="0">
+        {isTitled ? (
+          <chakra.h2 fontSize="heading" fontWeight="700"><Link to={`/classes/${group.id}`}>{group.name}</Link></chakra.h2>
+        ) : (
+          <chakra.h2 fontSize="part" fontWeight="700">{t('Next evening')}</chakra.h2>
+        )}
+        {isTitled && <chakra.p color="quiet">{groupFacts(group)}</chakra.p>}
+        <Facts>
+          {learning.map(({ danceId, title, sections, of }) => (
+            <Fact key={danceId} name={t('Being taught')}><DanceLink id={danceId} title={title} />, {sectionsWords(sections.length, of)}</Fact>
+          ))}
+          {due.length > 0 && (
+            <Fact name={t('Due again')}>
+              {isTitled
+                ? due.map(({ known }, index) => <span key={known.danceId}>{index > 0 && ', '}<DanceLink id={known.danceId} title={known.title} /></span>)
+                : due.map(({ known, why }) => <chakra.span key={known.danceId} display="block"><DanceLink id={known.danceId} title={known.title} />. <chakra.span color="quiet">{why}</chakra.span></chakra.span>)}
+            </Fact>
+          )}
+          {isTitled && requests.length > 0 && <Fact name={t('Asked for')}>{requests.map(({ title, by }) => `${title}${by ? t(', by {day}', { day: shortDay(by) }) : ''}`).join('; ')}</Fact>}
+          {learning.length === 0 && due.length === 0 && requests.length === 0 && <chakra.p color="quiet">{outlook.known.length === 0 ? t('Nothing is noted of this group yet. Plan its evening, or note what it danced.') : t('Nothing is due.')}</chakra.p>}
+        </Facts>
+      </Box>
+      <Box flexShrink={0} css={{ [NARROW]: { marginTop: '0.5rem' } }}>
+        {next.evening ? (
+          <Button asChild variant="solid"><Link to={`/classes/${group.id}/${next.evening.id}`} aria-label={t('Open the plan of {name}', { name: group.name })}>{t('Open the plan')}</Link></Button>
+        ) : (
+          <Button variant="solid" disabled={dances.length > 0 && facts.length === 0} onClick={() => keep(plan())} aria-label={t('Plan the evening of {name}', { name: group.name })}>{t('Plan the evening')}</Button>
+        )}
+      </Box>
+    </Flex>
+  );
+} // prettier-ignore
+
+export const sectionsWords = (count: number, of: number): string =>
+  count === of ? t('all of it') : t('{count} of {of} sections', { count, of });
+
+export const wallsWords = (walls: number): string => (walls === 1 ? t('one wall') : t('{walls} walls', { walls }));
+
+export function groupFacts({ place, level, minutes, forbids, every }: ClassGroup): string {
+  const rules = HALL_RULES.filter(({ id }) => forbids.includes(id)).map(({ words }) => words);
+  const often = every === 1 ? t('every week') : t('every {every} weeks', { every });
+  return [place, level, t('{minutes} minutes', { minutes }), often, ...rules].filter(Boolean).join(' · ');
+}
+
+export const DanceLink = ({ id, title }: { id: string; title: string }) => (
+  <Link to={`/classes/dance/${encodeURIComponent(id)}`}>{title}</Link>
+);
+
+const Facts = ({ children }: { children: ReactNode }) => <chakra.dl marginTop="0.4rem">{children}</chakra.dl>;
+
+const Fact = ({ name, children }: { name: string; children: ReactNode }) => (
+  <Flex gap="0.75rem" css={{ [NARROW]: { display: 'block', marginBottom: '0.3rem' } }}>
+    <chakra.dt width="6.5rem" flexShrink={0} color="quiet">
+      {name}
+    </chakra.dt>
+    <chakra.dd flex="1" minWidth="0">
+      {children}
+    </chakra.dd>
+  </Flex>
+);
