@@ -185,6 +185,72 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
     ],
   ],
   [
+    [
+      'Classes',
+      async (page) => {
+        await page.goto('/classes');
+        await expect(page.getByText('Handed out before a change')).toBeVisible();
+      },
+    ],
+    [
+      'A group',
+      async (page) => {
+        await page.getByRole('link', { name: 'Thursday regulars' }).click();
+        await expect(page.getByRole('img', { name: /^What Thursday regulars danced/ })).toBeVisible();
+      },
+    ],
+    [
+      'A group changed',
+      async (page) => {
+        await page.getByRole('button', { name: 'Change', exact: true }).click();
+        await expect(page.getByRole('dialog')).toBeVisible();
+      },
+    ],
+    [
+      'A dance’s record',
+      async (page) => {
+        await page.keyboard.press('Escape');
+        await page.getByRole('rowheader', { name: 'Low Tide Lanterns' }).getByRole('link').click();
+        await expect(page.getByRole('img', { name: /^When Low Tide Lanterns was danced/ })).toBeVisible();
+      },
+    ],
+    [
+      'An evening',
+      async (page) => {
+        await page.goto('/classes');
+        await page.getByRole('button', { name: 'Plan the evening of Thursday regulars' }).click();
+        await expect(page.getByRole('list', { name: 'Steps of the evening' })).toBeVisible();
+      },
+    ],
+    [
+      'In class',
+      async (page) => {
+        await page.getByRole('button', { name: 'In class' }).click();
+        await page.getByRole('button', { name: 'Done, next' }).click();
+        await expect(page.getByText('Press a line where people trip')).toBeVisible();
+      },
+    ],
+    [
+      'Afterwards',
+      async (page) => {
+        await page.getByRole('button', { name: 'Afterwards' }).click();
+        await expect(page.getByRole('combobox', { name: 'Handed out' }).first()).toBeVisible();
+      },
+    ],
+  ],
+  [
+    ['Level of a dance', dance('Spring Tide')],
+    [
+      'Level',
+      async (page) => {
+        await page.getByRole('link', { name: 'Level', exact: true }).click();
+        await page.getByLabel('For').selectOption('improver');
+        await expect(page.getByRole('list', { name: 'Lines above this level' })).toBeVisible();
+        await page.getByText('How the points are counted').click();
+      },
+    ],
+  ],
+  [
     ['Lost', visit('/nowhere')],
     ['About', visit('/about')],
     [

@@ -173,10 +173,8 @@ export {
   eveningsOfGroup,
   HALL_RULES,
   isDay,
-  meetingDays,
   nextMeeting,
   openRequests,
-  rulesBroken,
   STEP_KINDS,
   weekdayOf,
   type ClassGroup,
@@ -191,7 +189,7 @@ export {
 } from './teaching/classes';
 export { dueBy, knownBy, USUAL_INTERVALS, weeksWords, type Due, type Known } from './teaching/known';
 export { planFacts, type PlanFacts } from './teaching/plan-facts';
-export { clockAfter, EVENING_CAUTION, viewEvening, type EveningRow, type EveningView } from './views/evening';
+export { EVENING_CAUTION, viewEvening, type EveningRow, type EveningView } from './views/evening';
 export {
   cautionsOf as eveningCautions,
   EVENING_MINUTES,

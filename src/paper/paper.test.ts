@@ -9,6 +9,7 @@ import { readPdf } from '../formats/read-pdf';
 import { pdfFonts } from '../formats/node-fonts';
 import { flow, type Frame, type Piece } from './flow';
 import { FORMS, paperOf, PAPERS, PLAIN_PAPER, type Item, type PaperChoice, type PrintedSheet } from './page';
+import { printEvening } from './evening-page';
 import { printSheet } from './print-sheet';
 import { settable, widthOf, wrap } from './type';
 
@@ -240,3 +241,20 @@ describe('the PDF, read by pdf.js (a general-purpose reader library)', () => {
     expect(await readPdf(bytes)).toMatchObject({ isOwn: true, text });
   });
 });
+
+test('the plan of an evening has the clock beside each step, its reasons, cautions and the usual warning, inside its margins', () => {
+  const step = { kind: 'run' as const, minutes: 25, words: 'Ebb: all of it', why: 'Asked for by Wren.', sections: [], cautions: ['Softly.'], isDone: false };
+  const steps = Array.from({ length: 30 }, (_, index) => ({ ...step, id: `step-${index}` }));
+  const evening = { id: 'e', groupId: 'g', groupName: 'Friday crew', place: 'Boat shed', date: '2026-09-11', time: '19:30', minutes: 60, state: 'planned' as const, steps, notes: [], requests: [], words: 'Bring the lamp.' };
+  const sheet = printEvening(evening, 'Friday 11 September 2026', 'letter');
+  const words = textOf(sheet).join('\n');
+  expect(sheet.pages.length).toBeGreaterThan(1);
+  for (const expected of ['Friday crew', 'Friday 11 September 2026', '19:30', '19:55 Ebb: all of it (25 min)', 'Asked for by Wren.', 'Softly.', 'Bring the lamp.', 'doctor or', 'page 2 of'])
+    expect(words).toContain(expected);
+  const items = sheet.pages.flatMap(({ blocks }) => blocks.flatMap((block) => block.items));
+  for (const item of items)
+    if (item.kind === 'text') {
+      expect(item.x + widthOf(item.text, item.size, item.face)).toBeLessThanOrEqual(sheet.paper.width - 42 + 0.5);
+      expect(item.y).toBeLessThanOrEqual(sheet.paper.height - 36);
+    }
+}); // prettier-ignore

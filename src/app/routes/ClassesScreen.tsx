@@ -30,7 +30,7 @@ export function ClassesScreen() {
   const { evenings } = data;
   const next = (group: ClassGroup): string => nextMeeting(group, evenings, today).date;
   const groups = [...data.groups].sort((a, b) => next(a).localeCompare(next(b)));
-  const old = useOldSheets(groups, evenings, dances, today);
+  const old = useOldSheets(groups, evenings, dances);
   if (error) return <RefusedScreen error={error} />;
   return (
     <Box as="main" width="100%" paddingInline="max(1rem, calc((100% - 66rem) / 2))" paddingBlock="1.5rem 2.5rem">

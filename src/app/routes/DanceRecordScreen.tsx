@@ -30,12 +30,12 @@ function useDanceRecord(danceId: string) {
   const today = useToday();
   const { groups } = data;
   const evenings = data.evenings.filter(({ notes }) => notes.some((note) => note.danceId === danceId));
-  const old = useOldSheets(groups, evenings, dances, today).filter((one) => one.danceId === danceId);
+  const old = useOldSheets(groups, evenings, dances).filter((one) => one.danceId === danceId);
   const dance = dances.find(({ id }) => id === danceId);
-  const known = groups.flatMap((group) => knownBy(group, evenings, today).filter((one) => one.danceId === danceId).map((one) => ({ group, one })));
+  const known = groups.flatMap((group) => knownBy(group, evenings).filter((one) => one.danceId === danceId).map((one) => ({ group, one })));
   const asked = data.evenings.flatMap(({ requests, groupName }) => requests.filter((request) => request.danceId === danceId && !request.isSettled).map((request) => ({ ...request, groupName })));
   const title = dance?.title ?? evenings.at(-1)?.notes.find((note) => note.danceId === danceId)?.title;
-  return { danceId, title, dance, held: evenings.filter(({ state }) => state === 'held'), known, asked, old, today, isPending, error };
+  return { danceId, title, dance, held: evenings.filter(({ state }) => state === 'held'), known, asked, old, today, groups, isPending, error };
 } // prettier-ignore
 
 type DanceLog = ReturnType<typeof useDanceRecord>;
@@ -80,9 +80,11 @@ const Knowing = ({ log: { danceId, held, known, asked, old, today } }: { log: Da
   </>
 ); // prettier-ignore
 
-function OverGroups({ log: { danceId, held }, title }: { log: DanceLog; title: string }) {
-  const marks = held.flatMap(({ groupName, date, notes }) =>
-    notes.filter((note) => note.danceId === danceId).map(({ sections, of, music }): SeasonMark => ({ row: groupName, date, part: sections.length >= of ? 'whole' : 'piece', music })),
+function OverGroups({ log: { danceId, held, groups }, title }: { log: DanceLog; title: string }) {
+  // A group that was called otherwise then stands under the name it has now.
+  const nameOf = ({ groupId, groupName }: Evening): string => groups.find(({ id }) => id === groupId)?.name ?? groupName;
+  const marks = held.flatMap((evening) =>
+    evening.notes.filter((note) => note.danceId === danceId).map(({ sections, of, music }): SeasonMark => ({ row: nameOf(evening), date: evening.date, part: sections.length >= of ? 'whole' : 'piece', music })),
   );
   return (
     <section aria-labelledby="over-groups">

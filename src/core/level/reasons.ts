@@ -29,6 +29,7 @@ const NUMBERS = [
   'twelve',
 ];
 const number = (value: number): string => NUMBERS[value] ?? String(value);
+const TIMES: Readonly<Record<number, string>> = { 1: 'once', 2: 'twice' };
 const many = (value: number, one: string, more = `${one}s`): string => `${number(value)} ${value === 1 ? one : more}`;
 const fine = (value: number): string => String(Math.round(value * 10) / 10);
 
@@ -71,7 +72,7 @@ const SAYINGS: Readonly<Record<Weight['key'], Saying>> = {
   },
   turning: ({ moments, counts }) => {
     const turned = moments.reduce((sum, { action }) => sum + Math.abs(action.turn), 0);
-    return { words: `turned ${fine(turned / CIRCLE)} times round, all turns added up, in ${counts} counts` };
+    return { words: `turned ${TIMES[turned / CIRCLE] ?? `${fine(turned / CIRCLE)} times`} round, all turns added up, in ${counts} counts` };
   },
   diagonals: ({ moments }) => {
     const own = moments.filter(facesCorner);

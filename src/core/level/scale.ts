@@ -46,18 +46,21 @@ export function shareOfLevel(points: number, { borders }: LevelScale): number {
 
 /** Words that name one of the usual levels, however the sheets of three languages and of Dutch say it (common practice, no source). */
 const WORDS: readonly (readonly [level: number, pattern: RegExp])[] = [
-  [
-    0,
-    /\b(?:absolute[rns]*|total|complete|pure)[\s-]*(?:beginner|anf\p{L}nger|d\p{L}butant)s?\b|\bfirst[\s-]timers?\b|\bgrand d\p{L}butant\b|\bultra[\s-]?(?:beginner|d\p{L}butant)s?\b/iu,
-  ],
-  [2, /\bfortgeschrittene anf\p{L}nger\b/iu],
-  [2, /\bimprovers?\b|\bnovices?\b/iu],
-  [3, /\bintermediates?\b|\binterm\p{L}diaires?\b|\bmittelstufe\b|\bmittel\b|\bgevorderd\b/iu],
-  [4, /\badvanced\b|\bavanc\p{L}s?\b|\bfortgeschrittene?r?\b/iu],
-  [1, /\bbeginners?\b|\banf\p{L}nger\b|\bd\p{L}butants?\b|\beasy\b|\bfacile\b|\bleicht\b/iu],
-];
+  [0, words('(?:absolute[rns]*|total|complete|pure|ultra|grand)[\\s-]*(?:beginner|anfänger|débutant)s?', 'first[\\s-]timers?')],
+  [2, words('fortgeschrittene anfänger', 'improvers?', 'novices?')],
+  [3, words('intermediates?', 'intermédiaires?', 'mittelstufe', 'mittel', 'gevorderd')],
+  [4, words('advanced', 'avancés?', 'fortgeschrittene?r?')],
+  [1, words('beginners?', 'anfänger', 'débutants?', 'easy', 'facile', 'leicht')],
+]; // prettier-ignore
 
-const BEGINNER = /beginner|anf\p{L}nger|d\p{L}butant/iu;
+/** Any of these as whole words; an accent may be left out. */
+function words(...any: readonly string[]): RegExp {
+  return new RegExp(
+    `(?<!\\p{L})(?:${any.join('|').replaceAll('é', '[ée]').replaceAll('ä', '(?:ä|ae?)')})(?!\\p{L})`,
+    'iu',
+  );
+}
+const BEGINNER = words('beginners?', 'anfänger', 'débutants?');
 
 /** Added where the words say more or less of the level. */
 const MORE = /\+|\bplus\b|\bhigh(?:er)?\b|\bupper\b|\bhard\b|\bund mehr\b|\bupwards\b/i;
@@ -65,8 +68,8 @@ const LESS = /\beasy\b|\blow(?:er)?\b|\bgentle\b|\bfacile\b|\bleicht\b/i;
 const PART = 0.3;
 
 /** What a sheet claims its level to be, on the usual scale; undefined where its words name none. */
-export function statedLevel(words: string): number | undefined {
-  const found = words.split(/\/|\bbis\b|\bto\b|\btot\b|\bà\b/i).flatMap((piece) => levelOfPiece(piece) ?? []);
+export function statedLevel(said: string): number | undefined {
+  const found = said.split(/\/|\bbis\b|\bto\b|\btot\b|\bà\b/i).flatMap((piece) => levelOfPiece(piece) ?? []);
   return found.length === 0 ? undefined : found.reduce((sum, level) => sum + level, 0) / found.length;
 }
 
@@ -79,10 +82,10 @@ function levelOfPiece(piece: string): number | undefined {
 }
 
 /** The place on a scale that a sheet's words claim: by its own names, else by what the usual level comes to in points. */
-export function statedPlace(words: string, scale: LevelScale): number | undefined {
-  const own = scale.names.findIndex((name) => name.trim().toLowerCase() === words.trim().toLowerCase());
+export function statedPlace(said: string, scale: LevelScale): number | undefined {
+  const own = scale.names.findIndex((name) => name.trim().toLowerCase() === said.trim().toLowerCase());
   if (own >= 0) return own;
-  const level = statedLevel(words);
+  const level = statedLevel(said);
   if (level === undefined) return undefined;
   return scale === USUAL_SCALE ? Math.min(scale.names.length - 1, Math.round(level)) : placeOfPoints(pointsOfLevel(level), scale);
 } // prettier-ignore

@@ -49,9 +49,9 @@ export interface Known {
   readonly due: Day;
 }
 
-/** Evenings that were held, up to a day. Dances in the order in which they were danced last, the latest first. */
-export function knownBy(group: Pick<ClassGroup, 'id' | 'intervals' | 'every'>, evenings: readonly Evening[], today: Day): Known[] {
-  const held = eveningsOfGroup(evenings, group.id).filter(({ state, date }) => state === 'held' && date <= today);
+/** By the evenings that were held, up to a day where one is given. The dance that was danced last comes first. */
+export function knownBy(group: Pick<ClassGroup, 'id' | 'intervals' | 'every'>, evenings: readonly Evening[], until?: Day): Known[] {
+  const held = eveningsOfGroup(evenings, group.id).filter(({ state, date }) => state === 'held' && (until === undefined || date <= until));
   const known = new Map<string, Known>();
   for (const { date, notes } of held)
     for (const note of notes) known.set(note.danceId, afterEvening(known.get(note.danceId), note, date, group));

@@ -1,7 +1,8 @@
-import { chakra, Flex } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import type { DanceNote, Evening, PlanFacts } from '../../../core';
 import { Button } from '../../theme/Button';
 import { Select } from '../../theme/fields';
+import { PHONE } from '../../theme/screens';
 import { addTrip, toggled, toggleSection, withNote } from './notes';
 import { t } from '../../texts';
 
@@ -9,12 +10,13 @@ interface Props {
   facts: PlanFacts;
   note: DanceNote | undefined;
   change: (change: (evening: Evening) => Partial<Evening>) => void;
-  /** Read and pressed in the hall. */
-  isLarge?: boolean;
+  /** Read and pressed in the hall: large, and the lines of these sections stand there to be pressed (none: of all of them). */
+  inHall?: readonly number[];
 }
 
 /** What was danced of a dance, pressed in: sections, walls, music, places walked, and where people tripped. */
-export function DanceNoting({ facts, note, change, isLarge = false }: Props) {
+export function DanceNoting({ facts, note, change, inHall }: Props) {
+  const isLarge = inHall !== undefined;
   const put = (own: (note: DanceNote) => Partial<DanceNote>) => change((evening) => withNote(evening, facts, own));
   const size = isLarge ? { minHeight: '3.25rem', minWidth: '3.25rem', fontSize: 'lead' } : { minHeight: '2.25rem', minWidth: '2.25rem' };
   const walls = note?.walls ?? 0;
@@ -41,34 +43,73 @@ export function DanceNoting({ facts, note, change, isLarge = false }: Props) {
           <Press key={place} {...size} isOn={note?.inPlace.includes(place) ?? false} label={t('Walked in place: {place}', { place })} onPress={() => put(({ inPlace }) => ({ inPlace: toggled(inPlace, place) }))}>{place}</Press>
         ))}
       </Flex>
-      <Flex gap="0.35rem" flexWrap="wrap" align="center">
-        <Label>{t('Tripped at')}</Label>
-        {note?.tripped.map((trip) => (
-          <Press key={trip.words} {...size} isOn label={t('Tripped at {words}: take it away', { words: trip.words })} onPress={() => put(({ tripped }) => ({ tripped: tripped.filter(({ words }) => words !== trip.words) }))}>{trip.words}</Press>
-        ))}
-        <Select
-          width="auto"
-          maxWidth="100%"
-          {...(isLarge && { minHeight: '3.25rem', fontSize: 'lead' })}
-          aria-label={t('A line of {title} that tripped people', { title: facts.title })}
-          value=""
-          onChange={({ target }) => {
-            const trip = facts.lines[Number(target.value)];
-            if (target.value !== '' && trip) put(addTrip(trip));
-          }}
-        >
-          <option value="">{note && note.tripped.length > 0 ? t('another line …') : t('a line …')}</option>
-          {facts.lines.map(({ words, section }, index) => (
-            <option key={index} value={index}>{`${section}:  ${words}`}</option>
-          ))}
-        </Select>
+      {isLarge ? <TripLines facts={facts} note={note} sections={inHall} put={put} /> : <TripChoice facts={facts} note={note} put={put} />}
+    </Flex>
+  );
+} // prettier-ignore
+
+interface TripProps {
+  facts: PlanFacts;
+  note: DanceNote | undefined;
+  put: (own: (note: DanceNote) => Partial<DanceNote>) => void;
+}
+
+const withoutTrip =
+  (words: string) =>
+  ({ tripped }: DanceNote): Partial<DanceNote> => ({ tripped: tripped.filter((trip) => trip.words !== words) });
+
+/** The lines themselves, each to be pressed when people trip at it. */
+function TripLines({ facts, note, sections, put }: TripProps & { sections: readonly number[] }) {
+  const lines = facts.lines.filter(({ section }) => sections.length === 0 || sections.includes(section));
+  return (
+    <Box>
+      <chakra.h3 fontSize="lead" fontWeight="700" marginBottom="0.3rem">{t('Press a line where people trip')}</chakra.h3>
+      <Flex as="ul" direction="column" gap="0.3rem" maxWidth="46rem">
+        {lines.map((trip, index) => {
+          const isOn = note?.tripped.some(({ words }) => words === trip.words) ?? false;
+          return (
+            <li key={`${index} ${trip.words}`}>
+              <Button width="100%" justifyContent="flex-start" textAlign="left" minHeight="2.9rem" fontSize="lead" fontWeight={isOn ? '700' : '400'} whiteSpace="normal" variant={isOn ? 'solid' : 'line'} aria-pressed={isOn} onClick={() => put(isOn ? withoutTrip(trip.words) : addTrip(trip))}>
+                <chakra.span color={isOn ? 'buttonInk' : 'quiet'} minWidth="1.4rem" aria-label={t('section {number}', { number: trip.section })}>{trip.section}</chakra.span>
+                {trip.words}
+              </Button>
+            </li>
+          );
+        })}
       </Flex>
+    </Box>
+  );
+} // prettier-ignore
+
+function TripChoice({ facts, note, put }: TripProps) {
+  const tripped = note?.tripped ?? [];
+  return (
+    <Flex gap="0.35rem" flexWrap="wrap" align="center">
+      <Label>{t('Tripped at')}</Label>
+      {tripped.map(({ words }) => (
+        <Press key={words} isOn label={t('Tripped at {words}: take it away', { words })} onPress={() => put(withoutTrip(words))}>{words}</Press>
+      ))}
+      <Select
+        width="auto"
+        maxWidth="100%"
+        aria-label={t('A line of {title} that tripped people', { title: facts.title })}
+        value=""
+        onChange={({ target }) => {
+          const trip = facts.lines[Number(target.value)];
+          if (target.value !== '' && trip) put(addTrip(trip));
+        }}
+      >
+        <option value="">{tripped.length > 0 ? t('another line …') : t('a line …')}</option>
+        {facts.lines.map(({ words, section }, index) => (
+          <option key={index} value={index}>{`${section}:  ${words}`}</option>
+        ))}
+      </Select>
     </Flex>
   );
 } // prettier-ignore
 
 const Label = ({ children }: { children: string }) => (
-  <chakra.span color="quiet" width="5.5rem" flexShrink={0} aria-hidden>
+  <chakra.span color="quiet" width="5.5rem" flexShrink={0} aria-hidden css={{ [PHONE]: { width: '100%' } }}>
     {children}
   </chakra.span>
 );

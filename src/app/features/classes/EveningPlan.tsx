@@ -1,5 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type Announcements,
+  type UniqueIdentifier,
+} from '@dnd-kit/core';
 import {
   SortableContext,
   sortableKeyboardCoordinates,
@@ -51,6 +60,7 @@ export function EveningPlan({ evening, change }: { evening: Evening; change: Cha
     <DndContext
       sensors={sensors}
       collisionDetection={closestCenter}
+      accessibility={{ announcements: announcing(rows), screenReaderInstructions: { draggable: t('Space takes the step, the arrows move it, space lets it go, escape puts it back.') } }}
       onDragEnd={({ active, over }) => {
         if (!over || active.id === over.id) return;
         change((now) => movedStep(now, String(active.id), now.steps.findIndex(({ id }) => id === over.id)));
@@ -70,6 +80,18 @@ export function EveningPlan({ evening, change }: { evening: Evening; change: Cha
       )}
     </DndContext>
   );
+} // prettier-ignore
+
+/** What is said while a step is moved. */
+function announcing(rows: readonly EveningRow[]): Announcements {
+  const place = (id: UniqueIdentifier): number => rows.findIndex(({ step }) => step.id === id) + 1;
+  const words = (id: UniqueIdentifier): string => rows.find(({ step }) => step.id === id)?.step.words ?? '';
+  return {
+    onDragStart: ({ active }) => t('Taken: {words}.', { words: words(active.id) }),
+    onDragOver: ({ active, over }) => over ? t('{words}: now at place {place} of {count}.', { words: words(active.id), place: place(over.id), count: rows.length }) : undefined,
+    onDragEnd: ({ active, over }) => over ? t('{words}: put at place {place}.', { words: words(active.id), place: place(over.id) }) : undefined,
+    onDragCancel: ({ active }) => t('{words}: put back.', { words: words(active.id) }),
+  };
 } // prettier-ignore
 
 function Step({ row: { step, from, to }, index, isLast, change }: { row: EveningRow; index: number; isLast: boolean; change: Change }) {

@@ -55,7 +55,7 @@ export default function GroupForm({ group, onKeep, onClose }: { group: ClassGrou
       <form onSubmit={(event) => void save(event)} noValidate>
         <Field name="name" label={t('Name')} error={errors.name?.message}><Input id="group-name" {...register('name')} autoFocus aria-invalid={Boolean(errors.name)} /></Field>
         <Field name="place" label={t('Place')} error={errors.place?.message}><Input id="group-place" {...register('place')} /></Field>
-        <Flex gap="1rem" flexWrap="wrap">
+        <Flex gap="0.75rem" flexWrap="wrap">
           <Field name="from" label={t('First evening')} error={errors.from?.message}><Input id="group-from" type="date" {...register('from')} aria-invalid={Boolean(errors.from)} /></Field>
           <Field name="time" label={t('Begins at')} error={errors.time?.message}><Input id="group-time" type="time" {...register('time')} aria-invalid={Boolean(errors.time)} /></Field>
           <Field name="minutes" label={t('Minutes')} error={errors.minutes?.message}><Input id="group-minutes" type="number" {...register('minutes')} aria-invalid={Boolean(errors.minutes)} /></Field>
@@ -70,8 +70,8 @@ export default function GroupForm({ group, onKeep, onClose }: { group: ClassGrou
           </Field>
           <Field name="intervals" label={t('Dances are due again after weeks')} error={errors.intervals?.message}><Input id="group-intervals" {...register('intervals')} aria-invalid={Boolean(errors.intervals)} /></Field>
         </Flex>
-        <chakra.fieldset border="none" padding="0" marginTop="0.75rem">
-          <chakra.legend fontWeight="600" fontSize="text">{t('The hall and the people ask for')}</chakra.legend>
+        <chakra.fieldset border="none" padding="0" margin="0.75rem 0 0">
+          <chakra.legend padding="0" fontWeight="600" fontSize="text">{t('The hall and the people ask for')}</chakra.legend>
           <Flex gap="0.3rem 1.25rem" flexWrap="wrap">
             {HALL_RULES.map(({ id, words }) => (
               <chakra.label key={id} display="flex" alignItems="center" gap="0.4rem" minHeight="1.9rem"><input type="checkbox" value={id} {...register('forbids')} /> {words}</chakra.label>
@@ -86,13 +86,13 @@ export default function GroupForm({ group, onKeep, onClose }: { group: ClassGrou
 } // prettier-ignore
 
 const Field = ({ name, label, error, children }: { name: string; label: string; error: string | undefined; children: React.ReactNode }) => (
-  <Box flex="1" minWidth="8rem">
+  <Box flex="1" minWidth="6.4rem">
     <chakra.label htmlFor={`group-${name}`} display="block" fontWeight="600" fontSize="text" marginTop="0.6rem" marginBottom="0.15rem">
       {label}
     </chakra.label>
     {children}
     {error && (
-      <chakra.p role="alert" color="slip" fontSize="small">
+      <chakra.p role="alert" color="slip" fontSize="small" marginTop="0.15rem">
         {error}
       </chakra.p>
     )}

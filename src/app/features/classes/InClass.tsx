@@ -47,7 +47,7 @@ export function InClass({ evening, facts, isToday, change, onAfter }: Props) {
             </Flex>
             <chakra.h2 fontSize="clamp(1.6rem, 4.5vw, 3rem)" fontWeight="700" lineHeight="1.15" marginBlock="0.4rem 0.6rem" aria-live="polite">{row.step.words}</chakra.h2>
             {row.step.cautions.map((words) => <chakra.p key={words} borderLeft="4px solid" borderColor="care" paddingLeft="0.75rem" fontSize="lead" maxWidth="50rem" marginBottom="0.5rem">{words}</chakra.p>)}
-            {own && <DanceNoting facts={own} note={noteOf(evening, own.id)} change={change} isLarge />}
+            {own && <DanceNoting facts={own} note={noteOf(evening, own.id)} change={change} inHall={row.step.sections} />}
             {own && (
               <Flex gap="1.25rem" marginTop="0.9rem" fontSize="lead" flexWrap="wrap">
                 <Link to={`/dance/${own.id}/practice`}>{t('Count it in Practice')}</Link>

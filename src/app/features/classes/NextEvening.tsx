@@ -38,7 +38,7 @@ export function useOutlook({ group, evenings, dances, today }: OutlookOrder) {
   const facts = usePlanFacts(dances, wanted);
   return useMemo(() => {
     const next = nextMeeting(group, evenings, today);
-    const known = knownBy(group, evenings, today);
+    const known = knownBy(group, evenings);
     const onShelf = new Set(dances.map(({ id }) => id));
     const hardest = (id: string) => facts.find((one) => one.id === id)?.hardest;
     const due = dueBy(known, next.date, hardest).filter((one) => onShelf.has(one.known.danceId));
@@ -58,12 +58,12 @@ export function NextEvening({ group, evenings, dances, today, keep, isTitled = f
   };
   return (
     <Flex gap="1.25rem" borderTop="2px solid" borderColor="rule" paddingBlock="0.9rem 1.25rem" css={{ [NARROW]: { flexWrap: 'wrap', gap: '0.25rem 1rem' } }}>
-      <Box width="8rem" flexShrink={0} css={{ [NARROW]: { width: '100%' } }}>
+      <Box width="8rem" flexShrink={0} css={{ [NARROW]: { width: '100%', display: 'flex', gap: '0.6rem', alignItems: 'baseline' } }}>
         <chakra.p fontWeight="700" fontSize="part" fontVariantNumeric="tabular-nums">{shortDay(next.date)}</chakra.p>
         <chakra.p fontVariantNumeric="tabular-nums">{next.evening?.time ?? group.time}</chakra.p>
         <chakra.p color="quiet">{nearWords(next.date, today)}</chakra.p>
       </Box>
-      <Box flex="1" minWidth="0">
+      <Box flex="1" minWidth="0" css={{ [NARROW]: { flex: '1 1 100%' } }}>
         {isTitled ? (
           <chakra.h2 fontSize="heading" fontWeight="700"><Link to={`/classes/${group.id}`}>{group.name}</Link></chakra.h2>
         ) : (
@@ -85,7 +85,7 @@ export function NextEvening({ group, evenings, dances, today, keep, isTitled = f
           {learning.length === 0 && due.length === 0 && requests.length === 0 && <chakra.p color="quiet">{outlook.known.length === 0 ? t('Nothing is noted of this group yet. Plan its evening, or note what it danced.') : t('Nothing is due.')}</chakra.p>}
         </Facts>
       </Box>
-      <Box flexShrink={0} css={{ [NARROW]: { marginTop: '0.5rem' } }}>
+      <Box flexShrink={0} css={{ [NARROW]: { marginTop: '0.5rem', width: '100%' } }}>
         {next.evening ? (
           <Button asChild variant="solid"><Link to={`/classes/${group.id}/${next.evening.id}`} aria-label={t('Open the plan of {name}', { name: group.name })}>{t('Open the plan')}</Link></Button>
         ) : (

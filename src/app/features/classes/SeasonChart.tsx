@@ -43,6 +43,15 @@ export default function SeasonChart({ title, marks }: { title: string; marks: re
   );
 } // prettier-ignore
 
+const MOST_DAYS = 9;
+
+/** The days on which something was danced, as many as there is room for. */
+function thinned(days: readonly number[]): number[] {
+  const all = [...new Set(days)].sort((a, b) => a - b);
+  const every = Math.ceil(all.length / MOST_DAYS);
+  return all.filter((_, index) => index % every === 0);
+}
+
 function chartOf(marks: readonly SeasonMark[], rows: readonly string[]) {
   const [ink, quiet, line, paper] = ['ink', 'quiet', 'line', 'paper'].map(colourOf);
   // A canvas inherits no type.
@@ -55,7 +64,7 @@ function chartOf(marks: readonly SeasonMark[], rows: readonly string[]) {
     maintainAspectRatio: false,
     animation: false,
     scales: {
-      x: { type: 'linear', min: first, max: last, grid: { color: line }, border: { color: quiet }, ticks: { color: quiet, maxTicksLimit: 8, precision: 0, font: { family, size: 12 }, callback: (value) => shortDay(new Date(Number(value) * DAY).toISOString().slice(0, 10)).replace(/^\w+ /, '') } },
+      x: { type: 'linear', min: first, max: last, grid: { color: line }, border: { color: quiet }, afterBuildTicks: (axis) => { axis.ticks = thinned(days).map((value) => ({ value })); }, ticks: { color: quiet, autoSkip: false, maxRotation: 0, font: { family, size: 12 }, callback: (value) => shortDay(new Date(Number(value) * DAY).toISOString().slice(0, 10)).replace(/^\w+ /, '') } },
       y: { type: 'linear', reverse: true, min: -0.6, max: rows.length - 0.4, grid: { color: line }, border: { display: false }, afterBuildTicks: (axis) => { axis.ticks = rows.map((_, value) => ({ value })); }, ticks: { color: ink, autoSkip: false, font: { family, size: 13 }, callback: (value) => rows[Number(value)] ?? '' } },
     },
     plugins: { legend: { display: false }, tooltip: { callbacks: { label: ({ dataIndex }) => wordsOf(marks[dataIndex]) } } },

@@ -19,9 +19,9 @@ export interface Handed {
 const MOST_TOLD = 3;
 
 /** Of each group's newest sheet of a dance, those that are not as the dance is now. */
-export function useOldSheets(groups: readonly ClassGroup[], evenings: readonly Evening[], dances: readonly DanceRecord[], today: Day): readonly Handed[] {
+export function useOldSheets(groups: readonly ClassGroup[], evenings: readonly Evening[], dances: readonly DanceRecord[]): readonly Handed[] {
   const handed = groups.flatMap((group) =>
-    knownBy(group, evenings, today).flatMap(({ danceId, title, handedOut }) => {
+    knownBy(group, evenings).flatMap(({ danceId, title, handedOut }) => {
       const dance = dances.find(({ id }) => id === danceId);
       return handedOut && dance ? [{ group, dance, title, ...handedOut }] : [];
     }),

@@ -65,6 +65,11 @@ function restoredWords(backup: Backup, { added, met, left, otherFigures, ...rest
   const sentences = [
     `${added === 1 ? '1 dance is' : `${added} dances are`} back on the shelf${met > 0 ? `; ${met} ${met === 1 ? 'was' : 'were'} here already, nothing of either is lost` : ''}.`,
   ];
+  const { groups, evenings } = backup;
+  if (left === 0 && groups.length + evenings.length > 0)
+    sentences.push(
+      `The classes are back: ${groups.length} ${groups.length === 1 ? 'group' : 'groups'}, ${evenings.length} ${evenings.length === 1 ? 'evening' : 'evenings'}.`,
+    );
   if (left > 0) sentences.push(`Stopped: ${left} of the backup were not brought back.`);
   if (damaged.length > 0) sentences.push(`Damaged and left out: ${list(damaged)}.`);
   if (otherFigures.length > 0)

@@ -46,7 +46,7 @@ export function Easier({ text, scale, place, onTake }: { text: string; scale: Le
         )}
       </div>
       {state.kind === 'failed' && <Hint role="alert">{t('The search broke off. Nothing was changed; try it once more.')}</Hint>}
-      {state.kind === 'found' && (
+      {state.kind === 'found' && state.found.length > 0 && (
         <ol aria-label={t('Lines above this level')}>
           {state.found.map((line) => (
             <Line key={line.line} line={line} onTake={onTake} />

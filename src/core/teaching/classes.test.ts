@@ -1,0 +1,283 @@
+/** Classes: the calendar beside date-fns and the platform's own, what a group knows and when it is due by worked tables, the plan by laws. */
+import { describe, expect, test } from '@jest/globals';
+import { addDays, differenceInCalendarDays, eachWeekOfInterval, format, getDay, isValid, parseISO } from 'date-fns';
+import fc from 'fast-check';
+import { readdirSync, readFileSync } from 'node:fs';
+import { studyText } from '../study';
+import { clockAfter, viewEvening } from '../views/evening';
+import {
+  dayAfter,
+  dayOfNumber,
+  daysBetween,
+  isDay,
+  meetingDays,
+  nextMeeting,
+  numberOfDay,
+  openRequests,
+  rulesBroken,
+  weekdayOf,
+  type ClassGroup,
+  type DanceNote,
+  type Evening,
+} from './classes';
+import { costOfOrder, planEvening } from './evening-plan';
+import { dueBy, knownBy, paceOf } from './known';
+import { planFacts, wordsOfLine, type PlanFacts } from './plan-facts'; // prettier-ignore
+
+const anyDay = fc.integer({ min: -200_000, max: 400_000 });
+
+describe('the calendar', () => {
+  test('days and their numbers are those of the platform', () => {
+    fc.assert(
+      fc.property(anyDay, (number) => {
+        const day = dayOfNumber(number);
+        expect(numberOfDay(day)).toBe(number);
+        expect(Date.parse(`${day}T00:00:00Z`)).toBe(number * 86_400_000);
+        expect(weekdayOf(day)).toBe(new Date(`${day}T00:00:00Z`).getUTCDay());
+      }),
+    );
+  });
+
+  test('days later, days between and weekdays are those of date-fns in any time zone', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 40_000 }), fc.integer({ min: -900, max: 900 }), (number, more) => {
+        const day = dayOfNumber(number);
+        const later = addDays(parseISO(day), more);
+        expect(dayAfter(day, more)).toBe(format(later, 'yyyy-MM-dd'));
+        expect(daysBetween(day, dayAfter(day, more))).toBe(differenceInCalendarDays(later, parseISO(day)));
+        expect(weekdayOf(day)).toBe(getDay(parseISO(day)));
+      }),
+    );
+  });
+
+  test.each(['2026-02-29', '2024-02-29', '2026-13-01', '2026-00-10', '2026-11-31', '26-11-01', 'tomorrow', '1900-02-29', '2000-02-29'])(
+    '%s is a day exactly when the calendar has it',
+    (text) => expect(isDay(text)).toBe(/^\d{4}-/.test(text) && isValid(parseISO(text))),
+  ); // prettier-ignore
+
+  test('the clock goes over midnight', () => {
+    expect([clockAfter('19:00', 95), clockAfter('23:30', 45), clockAfter('00:10', -20)]).toEqual([
+      '20:35',
+      '00:15',
+      '23:50',
+    ]);
+  });
+});
+
+const GROUP: ClassGroup = {
+  id: 'crew', name: 'The crew', place: 'Boat shed', from: '2026-09-01', every: 1, time: '19:30', minutes: 60, level: 'beginner', notes: '',
+  forbids: [], intervals: [1, 2, 4, 8],
+}; // prettier-ignore
+
+const note = (danceId: string, sections: number[], of: number, more: Partial<DanceNote> = {}): DanceNote =>
+  ({ danceId, title: danceId, sections, of, walls: 1, inPlace: [], music: false, tripped: [], ...more }); // prettier-ignore
+
+const evening = (date: string, notes: DanceNote[], more: Partial<Evening> = {}): Evening => ({
+  id: `${date} ${more.groupId ?? 'crew'}`, groupId: 'crew', groupName: 'The crew', place: '', date, time: '19:30', minutes: 60, state: 'held', steps: [], notes,
+  requests: [], words: '', ...more,
+}); // prettier-ignore
+
+describe('evenings', () => {
+  test('they come again in their week, as date-fns counts weeks', () => {
+    const days = eachWeekOfInterval(
+      { start: parseISO('2026-09-01'), end: parseISO('2027-03-01') },
+      { weekStartsOn: 2 },
+    );
+    expect(meetingDays(GROUP, '2026-09-01', 20)).toEqual(days.slice(0, 20).map((day) => format(day, 'yyyy-MM-dd')));
+    expect(meetingDays({ ...GROUP, every: 2 }, '2026-09-02', 3)).toEqual(['2026-09-15', '2026-09-29', '2026-10-13']);
+    expect(meetingDays(GROUP, '2026-08-01', 1)).toEqual(['2026-09-01']);
+  });
+
+  test('the next is one that is planned, else the next day of the week that is neither held nor cancelled', () => {
+    const next = (evenings: Evening[]) => nextMeeting(GROUP, evenings, '2026-09-08');
+    expect(next([])).toEqual({ date: '2026-09-08' });
+    expect(next([evening('2026-09-08', [])]).date).toBe('2026-09-15');
+    expect(
+      next([evening('2026-09-08', [], { state: 'cancelled' }), evening('2026-09-15', [], { state: 'cancelled' })]).date,
+    ).toBe('2026-09-22');
+    const planned = evening('2026-09-10', [], { state: 'planned' });
+    expect(next([evening('2026-09-08', []), planned])).toEqual({ date: '2026-09-10', evening: planned });
+    // One that is planned for much later does not hide the week's own.
+    expect(next([evening('2026-12-24', [], { state: 'planned' })]).date).toBe('2026-09-08');
+  });
+
+  test('a request is open until its dance is danced later, or until somebody says it is done with', () => {
+    const request = { id: 'r', title: 'Ebb', danceId: 'ebb', who: 'Wren', isSettled: false };
+    const asked = evening('2026-09-01', [note('ebb', [1], 1)], {
+      requests: [request, { ...request, id: 's', isSettled: true }],
+    });
+    expect(openRequests([asked], 'crew').map(({ id, asked: on }) => [id, on])).toEqual([['r', '2026-09-01']]);
+    expect(
+      openRequests([asked, evening('2026-09-08', [note('ebb', [1], 1)], { state: 'cancelled' })], 'crew'),
+    ).toHaveLength(1);
+    expect(openRequests([asked, evening('2026-09-08', [note('ebb', [1], 1)])], 'crew')).toEqual([]);
+    expect(openRequests([asked], 'others')).toEqual([]);
+  });
+
+  test('a hall’s rules are broken by the figures they are about, and by no others', () => {
+    const cares = [{ care: 'landing' as const, figure: 'stomp' }, { care: 'turning' as const, figure: 'pivot' }, { care: 'landing' as const, figure: 'hop' }];
+    expect(rulesBroken(['no-jumps', 'no-bends'], cares).map(({ rule, figures }) => [rule.id, figures])).toEqual([['no-jumps', ['stomp', 'hop']]]);
+    expect(rulesBroken(['no-jumps'], [])).toEqual([]);
+  }); // prettier-ignore
+});
+
+describe('what a group knows', () => {
+  const log = [
+    evening('2026-09-01', [note('ebb', [1, 2], 3)]),
+    evening('2026-09-08', [
+      note('ebb', [3], 3, { music: true, tripped: [{ words: '5-6 Pivot', section: 3 }], handedOut: '1' }),
+    ]),
+    evening('2026-09-15', [note('ebb', [1, 2, 3], 3, { inPlace: ['tag bell'] }), note('flood', [1], 4)]),
+    evening('2026-09-22', [note('ebb', [1, 2, 3], 3)], { state: 'cancelled' }),
+    evening('2026-09-29', [note('ebb', [1, 2, 3], 3, { tripped: [{ words: '5-6 Pivot', section: 3 }] })]),
+    evening('2026-10-06', [note('ebb', [1, 2, 3], 3)], { groupId: 'others' }),
+  ];
+  const at = (day: string) => knownBy(GROUP, log, day).find(({ danceId }) => danceId === 'ebb');
+
+  // Worked on paper, intervals 1, 2, 4, 8 weeks: whole on the 8th, box 0, due in a week; well on the 15th, box 1, two weeks; tripped on
+  // the 29th, back to box 0, a week. What was cancelled, and what others did, changes nothing.
+  test.each([
+    ['2026-09-01', false, 0, '2026-09-08', [1, 2]],
+    ['2026-09-08', true, 0, '2026-09-15', [1, 2, 3]],
+    ['2026-09-15', true, 1, '2026-09-29', [1, 2, 3]],
+    ['2026-09-28', true, 1, '2026-09-29', [1, 2, 3]],
+    ['2026-12-01', true, 0, '2026-10-06', [1, 2, 3]],
+  ] as const)('by %s: whole %s, box %i, due %s', (day, isWhole, box, due, sections) => {
+    expect(at(day)).toMatchObject({ isWhole, box, due, sections, of: 3 });
+  });
+
+  test('what is told beside it', () => {
+    expect(at('2026-12-01')).toMatchObject({
+      first: '2026-09-01', last: '2026-09-29', evenings: 4, withMusic: true, inPlace: ['tag bell'], weak: [3],
+      tripped: [{ words: '5-6 Pivot', section: 3, times: 2, last: '2026-09-29' }],
+      handedOut: { name: '1', on: '2026-09-08' },
+    }); // prettier-ignore
+    expect(knownBy(GROUP, log, '2026-12-01').map(({ danceId }) => danceId)).toEqual(['ebb', 'flood']);
+    expect(at('2026-08-31')).toBeUndefined();
+    // New sections an evening: 2, 1, 1, and none later.
+    expect([paceOf(log, 'crew'), paceOf([], 'crew')]).toEqual([1, 2]);
+  });
+
+  test('nothing is due before the next evening of a group that meets seldom', () => {
+    expect(knownBy({ ...GROUP, every: 3 }, log, '2026-09-08')[0].due).toBe('2026-09-29');
+  });
+
+  test('a section is enough soon after a slip; all of it when it rested twice as long as it should', () => {
+    const due = (day: string) =>
+      dueBy(knownBy(GROUP, log, '2026-09-29'), day).map(({ known, sections, late }) => [known.danceId, sections, late]);
+    expect(due('2026-10-05')).toEqual([]);
+    expect(due('2026-10-06')).toEqual([['ebb', [3], 0]]);
+    expect(due('2026-10-13')).toEqual([['ebb', [], 7]]);
+    const well = [1, 8, 15, 29].map((day) =>
+      evening(`2026-09-${String(day).padStart(2, '0')}`, [note('ebb', [1, 2, 3], 3)]),
+    );
+    const [known] = knownBy(GROUP, well, '2026-09-29');
+    expect(known).toMatchObject({ box: 3, due: '2026-11-24' });
+    expect(dueBy([known], '2026-11-24', () => 2)[0].sections).toEqual([2]);
+  });
+
+  test('going well never brings a dance sooner, a slip never later', () => {
+    fc.assert(
+      fc.property(fc.array(fc.boolean(), { minLength: 2, maxLength: 8 }), (slips) => {
+        const evenings = slips.map((slip, index) => evening(dayAfter('2026-09-01', 7 * index), [note('ebb', [1], 1, slip ? { tripped: [{ words: 'x', section: 1 }] } : {})]));
+        const rest = (own: Evening[]): number => {
+          const [known] = knownBy(GROUP, own, '2027-09-01');
+          return daysBetween(known.last, known.due);
+        };
+        const before = rest(evenings.slice(0, -1));
+        if (slips.at(-1)) expect(rest(evenings)).toBeLessThanOrEqual(before);
+        else expect(rest(evenings)).toBeGreaterThanOrEqual(before);
+      }),
+    );
+  }); // prettier-ignore
+});
+
+const DANCES: readonly PlanFacts[] = readdirSync('dances').filter((name) => name.endsWith('.txt')).map((name) => planFacts(name.replace('.txt', ''), studyText(readFileSync(`dances/${name}`, 'utf8')).dance)); // prettier-ignore
+const whole = (id: string, more: Partial<DanceNote> = {}): DanceNote => {
+  const { length } = DANCES.find((one) => one.id === id)?.sections ?? [];
+  return note(id, Array.from({ length }, (_, index) => index + 1), length, more);
+}; // prettier-ignore
+
+describe('what a plan knows of a dance', () => {
+  test('tags, restarts, sections, lines as they are said, and what figures ask care for', () => {
+    const lanterns = DANCES.find(({ id }) => id === 'low-tide-lanterns');
+    expect(lanterns).toMatchObject({ tempo: 108, hardest: 3, jumps: false, inPlace: ['tag lamp', 'restart after 16', 'restart after 18', 'ending'] }); // prettier-ignore
+    expect(lanterns?.lines).toContainEqual({ words: '7&8 Triple full turn left R L R', section: 3 });
+    expect(lanterns?.sections[2].cares).toContainEqual({ care: 'turning', figure: 'pivot' });
+    expect(DANCES.find(({ id }) => id === 'ropewalk-ramble')?.jumps).toBe(true);
+    expect(wordsOfLine('5-6    Rock R forward, recover L   "rock, recover" (3:00) [wall 2: clap]')).toBe(
+      '5-6 Rock R forward, recover L',
+    );
+  });
+});
+
+describe('the plan of an evening', () => {
+  const log = [
+    evening('2026-08-04', [whole('slipway-stroll'), whole('tar-and-oakum'), whole('mudlark-cha-cha')]),
+    evening('2026-09-01', [whole('slipway-stroll'), note('ferry-at-dusk', [1, 2], 4)]),
+  ];
+  const order = { group: GROUP, evenings: log, dances: DANCES, date: '2026-09-08', minutes: 60, place: 2 };
+
+  test.each([20, 37, 45, 60, 75, 90, 120, 180])('%i minutes are as many, whole ones, warm first and cool last', (minutes) => {
+    for (const evenings of [[], log]) {
+      const steps = planEvening({ ...order, evenings, minutes });
+      expect(viewEvening({ steps, time: '19:30', minutes }).over).toBe(0);
+      expect(steps.every((step) => Number.isInteger(step.minutes) && step.minutes >= 1)).toBe(true);
+      expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
+      expect([steps[0].kind, steps.at(-1)?.kind]).toEqual(['warm-up', 'cool-down']);
+      expect(steps.filter(({ kind }) => kind === 'break')).toHaveLength(minutes >= 75 ? 1 : 0);
+      expect(steps.filter(({ kind }) => kind === 'section' || kind === 'revision').every(({ danceId, kind, why }, index) => danceId && (kind !== 'revision' || why) && (index > 0 || why))).toBe(true);
+    }
+  }); // prettier-ignore
+
+  test('what was begun goes on at its next section, from the top first; what is due is danced again', () => {
+    const steps = planEvening(order);
+    const ferry = steps.filter(({ danceId }) => danceId === 'ferry-at-dusk');
+    expect(ferry.map(({ kind, sections }) => [kind, sections])).toEqual(expect.arrayContaining([['join', [1, 2]], ['section', [3]]]));
+    expect(ferry[0].kind).toBe('join');
+    expect(steps.filter(({ kind }) => kind === 'revision').map(({ danceId }) => danceId).sort()).toEqual(expect.arrayContaining(['mudlark-cha-cha', 'tar-and-oakum']));
+  }); // prettier-ignore
+
+  test('what is asked for comes first, with who asked and by when', () => {
+    const request = {
+      id: 'r',
+      title: 'Weathervane',
+      danceId: 'weathervane',
+      who: 'Piet',
+      by: '2026-09-20',
+      isSettled: false,
+    };
+    const asked = { ...log[1], notes: [], requests: [request] };
+    const first = planEvening({ ...order, evenings: [log[0], asked] }).find(({ kind }) => kind === 'section');
+    expect(first).toMatchObject({ danceId: 'weathervane', sections: [1] });
+    expect(first?.why).toMatch(/^Asked for by Piet, by 20 September\. New to them/);
+  });
+
+  test('what is new is of the group’s level, and what its hall forbids only with a caution, once', () => {
+    const fresh = (place: number) =>
+      planEvening({ ...order, evenings: [], place }).find(({ kind }) => kind === 'section')?.danceId;
+    for (const place of [0, 1, 2, 3, 4]) expect(DANCES.find(({ id }) => id === fresh(place))?.place).toBe(place);
+    const strict = { ...order, group: { ...GROUP, forbids: ['sticky-floor'] } };
+    const cautions = planEvening(strict).flatMap((step) => step.cautions);
+    expect(cautions.some((words) => words.includes('The floor grips') && words.includes('pivot'))).toBe(true);
+    expect(planEvening(order).flatMap((step) => step.cautions)).toEqual([]);
+  });
+
+  test('no other order of what is danced again costs less', () => {
+    const steps = planEvening({ ...order, minutes: 120, evenings: [evening('2026-07-01', ['tar-and-oakum', 'mudlark-cha-cha', 'heron-on-the-piling', 'weathervane', 'ferry-at-dusk'].map((id) => whole(id)))] });
+    const facts = steps.flatMap(({ kind, danceId }) => (kind === 'revision' ? DANCES.filter(({ id }) => id === danceId) : []));
+    const next = DANCES.find(({ id }) => id === steps.find(({ kind }) => kind === 'section')?.danceId);
+    const cost = (all: readonly PlanFacts[]): number => costOfOrder(next ? [...all, next] : all);
+    expect(facts.length).toBeGreaterThan(3);
+    fc.assert(fc.property(fc.shuffledSubarray([...facts], { minLength: facts.length }), (other) => cost(other) >= cost(facts) - 1e-9));
+  }); // prettier-ignore
+
+  test('turning, jumping and one tempo in a row cost', () => {
+    const plain = { turning: 0, jumps: false, tempo: 100, points: 5 };
+    expect(costOfOrder([plain, { ...plain, tempo: 120 }])).toBe(0);
+    expect(costOfOrder([{ ...plain, turning: 2 }, { ...plain, turning: 2 }])).toBeGreaterThan(costOfOrder([{ ...plain, turning: 2 }, plain]));
+    expect(costOfOrder([{ ...plain, jumps: true }, { ...plain, jumps: true }])).toBeGreaterThan(0);
+    expect(costOfOrder([plain, plain])).toBe(0);
+    expect(costOfOrder([plain, plain, plain])).toBeGreaterThan(0);
+  }); // prettier-ignore
+});
