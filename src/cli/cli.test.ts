@@ -94,7 +94,7 @@ test('several sheets, or a folder of them: slips by place, then a table', async 
   expect(status).toBe(1);
   expect(stdout).toMatch(/^errors {2}warnings {2}remarks {2}counts {2}walls {2}sheet$/m);
   expect(stdout).toMatch(/^ +3 +0 +0 +23 +4 {2}test-results\/shelf\/ropes-end-draft\.txt$/m);
-  expect(stdout).toContain('9 sheets, 8 without a slip; 3 errors');
+  expect(stdout).toContain('11 sheets, 10 without a slip; 3 errors');
 });
 
 test('tidy, expand and name write text back, to standard output or in place', async () => {

@@ -231,9 +231,14 @@ const isOfImports = ({ id }: LeftWords): boolean => id.startsWith('import ');
 export const otherVersion = (text: string): string =>
   /^#(?!#)/m.test(text) ? text.replace(/^#(?!#)(.*)$/m, (line) => `${line} (other version)`) : text;
 
-/** Puts the demo dances on the shelf once, the first time this browser opens the slate. */
-export function addDemoDances(texts: readonly string[], db: SlateDatabase = database): Promise<void> {
-  return db.transaction('rw', db.dances, db.meta, db.revisions, db.sources, async () => {
+/** Puts the demo dances on the shelf once, the first time this browser opens the slate; only then are they loaded. */
+export async function addDemoDances(
+  load: () => Promise<readonly string[]>,
+  db: SlateDatabase = database,
+): Promise<void> {
+  if (await db.meta.get('demo-added')) return;
+  const texts = await load();
+  await db.transaction('rw', db.dances, db.meta, db.revisions, db.sources, async () => {
     if (await db.meta.get('demo-added')) return;
     await db.meta.put({ key: 'demo-added', value: true });
     if ((await db.dances.count()) === 0) await factsAreNew(db);

@@ -107,11 +107,11 @@ test('a copy is a dance of its own with a name of its own', async () => {
 });
 
 test('the demo dances come once, also when two tabs open at the same moment, and never again', async () => {
-  await Promise.all([addDemoDances([FERRY, '# Tar'], db), addDemoDances([FERRY, '# Tar'], db)]);
+  await Promise.all([addDemoDances(async () => [FERRY, '# Tar'], db), addDemoDances(async () => [FERRY, '# Tar'], db)]);
   const dances = await listDances(db);
   expect(dances.map(({ title }) => title).sort()).toEqual(['Ferry', 'Tar']);
   await Promise.all(dances.map(({ id }) => deleteDances([id], db)));
-  await addDemoDances([FERRY], db);
+  await addDemoDances(() => Promise.reject(new Error('not loaded again')), db);
   expect(await listDances(db)).toEqual([]);
 });
 

@@ -4,7 +4,6 @@ import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } f
 import { useNavigate } from 'react-router';
 import { addDance, addDances, answered, refusalWords, type DanceRecord } from '../../store';
 import { DanceList } from '../features/dances/DanceList';
-import { DEMO_DANCES } from '../features/dances/demo';
 import { Keeping } from '../features/dances/Keeping';
 import { SelectionBar } from '../features/dances/SelectionBar';
 import { choicesOf, chooseDances, EVERYTHING, type ShelfChoice } from '../features/dances/shelf';
@@ -96,7 +95,13 @@ export function DancesScreen() {
         />
       )}
       {dances?.length === 0 && (
-        <EmptyShelf onDemo={() => void attempt(() => addDances(DEMO_DANCES.map((text) => ({ text }))))} />
+        <EmptyShelf
+          onDemo={() =>
+            void attempt(async () =>
+              addDances((await import('../features/dances/demo')).DEMO_DANCES.map((text) => ({ text }))),
+            )
+          }
+        />
       )}
       {isPending && <chakra.p color="quiet">{t('Opening the shelf …')}</chakra.p>}
       {!isPending && !isError && <Keeping onSaid={say} onProblem={setProblem} />}

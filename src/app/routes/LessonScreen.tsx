@@ -17,6 +17,7 @@ import {
   type Script,
   type TeachingView,
 } from '../../core';
+import { TaughtTo } from '../features/classes/TaughtTo';
 import { BlockText } from '../features/document/BlockText';
 import { useDanceSession } from '../features/document/DanceContext';
 import { RoomMark } from '../features/marks/Marks';
@@ -74,6 +75,7 @@ export function LessonScreen() {
         <chakra.p marginTop="0.75rem" fontSize="small">
           <Link to={`/dance/${session.id}/sheet`}>{t('Print it as a teaching script, on Sheet')}</Link>
         </chakra.p>
+        <TaughtTo danceId={session.id} />
         {lesson && (
           <BlockText
             key={session.id}

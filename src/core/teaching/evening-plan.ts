@@ -96,7 +96,12 @@ export function planEvening(order: EveningOrder): EveningStep[] {
   const steps: Draft[] = [
     warmStep(warm, order.group),
     ...withBreak([...ordered, ...taught], breaks),
-    step('cool-down', MINUTES.coolDown, 'Cool down: calves, hips, shoulders; what comes next time', ''),
+    step(
+      'cool-down',
+      MINUTES.coolDown,
+      'Cool down: calves, hips, shoulders; what comes next time',
+      'Nobody goes home out of breath, and everybody knows what comes.',
+    ),
   ];
   const said = new Set<string>();
   return filled(steps, left).map(({ facts, ...own }, index) => ({
@@ -156,7 +161,7 @@ const warmStep = (facts: PlanFacts | undefined, { forbids }: ClassGroup): Draft 
         'warm-up',
         MINUTES.warmUp,
         'Warm up: walks, side touches, weight changes',
-        forbids.includes('no-jumps') ? 'Both feet stay on the floor.' : '',
+        `None of the dances they know is easy enough to begin with${forbids.includes('no-jumps') ? '; both feet stay on the floor' : ''}.`,
       );
 
 // What is due
@@ -238,9 +243,9 @@ function teach(facts: PlanFacts, known: Known | undefined, most: number, pace: n
     const more = slow + (section > 1 ? MINUTES.join : 0) + (isLast ? run : 0);
     if (!isFirst && sumOf(steps) + more > most) break;
     const isHard = facts.hardest === section;
-    const why = [isFirst ? whyFirst : '', isHard ? 'It is the hardest section: more time.' : ''].filter(Boolean).join(' ');
+    const why = [isFirst ? whyFirst : `It follows section ${section - 1}.`, isHard ? 'It is the hardest section: more time.' : ''].filter(Boolean).join(' ');
     steps.push(step('section', slow, `${title}: section ${section}${name ? `, ${name}` : ''}`, why, facts, [section]));
-    if (section > 1) steps.push(step('join', MINUTES.join, `${title}: from the top to section ${section}`, '', facts, range(section)));
+    if (section > 1) steps.push(step('join', MINUTES.join, `${title}: from the top to section ${section}`, 'What is new is joined to what they have: the weight and the wall at the join.', facts, range(section)));
     if (isLast) steps.push(step('run', run, `${title}: all of it, with its music`, 'All of it is taught then.', facts));
   }
   return steps;
@@ -307,7 +312,11 @@ function withBreak(steps: readonly Draft[], minutes: number): Draft[] {
     if (index === 0 || (danceId === steps[index - 1].danceId && kind !== 'section') || distance >= off) return;
     [place, off] = [index, distance];
   });
-  return [...steps.slice(0, place), step('break', minutes, 'Break: water, names, news', ''), ...steps.slice(place)];
+  return [
+    ...steps.slice(0, place),
+    step('break', minutes, 'Break: water, names, news', 'Half of the time is danced.'),
+    ...steps.slice(place),
+  ];
 }
 
 /** A step takes so much longer at most than it needs. */

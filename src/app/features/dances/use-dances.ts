@@ -9,7 +9,6 @@ import {
   refreshFacts,
   watchDances,
 } from '../../../store';
-import { DEMO_DANCES } from './demo';
 
 const KEY = ['dances'];
 
@@ -25,7 +24,7 @@ export function useDances() {
 
 /** What the shelf needs before it is looked at, from whichever screen. */
 export async function openShelf() {
-  await addDemoDances(DEMO_DANCES);
+  await addDemoDances(async () => (await import('./demo')).DEMO_DANCES);
   await adoptLeftWords().catch(() => undefined);
   // Nobody waits for these; the shelf hears of what they change.
   void clearDeleted().catch(() => undefined);
