@@ -1,4 +1,5 @@
 /** The application as a person meets it. Any console error, page error, broken policy or request to another machine fails the test. */
+import { readdirSync } from 'node:fs';
 import { test as base, expect, type Page } from '@playwright/test';
 
 /** The page that tests share; known to every test, so that all of them run in the same workers. */
@@ -69,6 +70,9 @@ function watch(page: Page, complaints: string[], baseURL: string): void {
       complaints.push(`request leaves: ${url}`);
   });
 }
+
+/** Demo dances: as many stand on a shelf that is new. */
+export const ON_SHELF = readdirSync('dances').filter((name) => name.endsWith('.txt')).length;
 
 export { expect };
 

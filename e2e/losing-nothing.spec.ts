@@ -1,5 +1,5 @@
 /** What once was lost, or happened unsaid: two tabs, refusals, forms closed by mistake, repeats in the script. */
-import { expect, freshTest, newDance, openDance, readWords, script, test, truth } from './app';
+import { ON_SHELF, expect, freshTest, newDance, openDance, readWords, script, test, truth } from './app';
 
 const refuseWrites = () => {
   for (const name of ['put', 'add'] as const)
@@ -61,7 +61,7 @@ test('many sheets are put on the shelf in lots, and said while it lasts', async 
   const files = Array.from({ length: 120 }, (_, index) => ({ name: `${index}.txt`, mimeType: 'text/plain', buffer: Buffer.from(`# Sheet ${index}\n1-4 Vine R, touch`) })); // prettier-ignore
   await page.getByTestId('import-file').setInputFiles(files);
   await page.getByRole('button', { name: 'Put all 120 on the shelf' }).click();
-  await expect(page.getByTestId('shelf-count')).toHaveText('129', { timeout: 20_000 });
+  await expect(page.getByTestId('shelf-count')).toHaveText(String(ON_SHELF + 120), { timeout: 20_000 });
 });
 
 test('what the browser refuses on the shelf is said, and nothing is changed', async ({ page }) => {
@@ -70,7 +70,7 @@ test('what the browser refuses on the shelf is said, and nothing is changed', as
   await page.evaluate(refuseWrites);
   await page.getByRole('button', { name: 'Duplicate', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('The browser’s storage is full.');
-  await expect(page.getByTestId('shelf-count')).toHaveText('9');
+  await expect(page.getByTestId('shelf-count')).toHaveText(String(ON_SHELF));
 });
 
 freshTest(

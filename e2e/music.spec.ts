@@ -168,7 +168,7 @@ test('a song of the shelf is taken with its plan; a recording goes into a backup
   await openMusic(page, 'Ferry at Dusk');
   const shelf = page.getByRole('region', { name: 'Songs and dances of the shelf' });
   await shelf.getByRole('button', { name: 'Songs for this dance' }).click();
-  await expect(shelf.getByRole('listitem')).toHaveCount(2);
+  await expect(shelf.getByRole('listitem')).toHaveCount(3);
   await shelf.getByRole('button', { name: 'Take the song Three Planks Wide' }).click();
   await expect(page.getByRole('heading', { name: 'Three Planks Wide' })).toBeVisible();
   await expect(told(page)).toContainText('8 of 8 walls begin with a phrase');
