@@ -156,7 +156,8 @@ test('a backup brings groups, evenings and levels back, and the log keeps the na
   await expect(page.getByText('It is not on the shelf any more.')).toBeVisible();
   await page.goto('/');
   const backup = await saved(page, page.getByRole('button', { name: 'Back up everything' }));
-  await page.evaluate(() => indexedDB.databases().then((all) => Promise.all(all.map(({ name }) => new Promise((resolve) => { indexedDB.deleteDatabase(name ?? '').onsuccess = resolve; setTimeout(resolve, 3000); })))));
+  await page.goto('/icon.svg');
+  await page.evaluate(() => indexedDB.databases().then((all) => Promise.all(all.map(({ name }) => new Promise((resolve) => { indexedDB.deleteDatabase(name ?? '').onsuccess = resolve; setTimeout(resolve, 1000); })))));
   await page.goto('/');
   await page.getByTestId('restore-file').setInputFiles({ name: 'b.json', mimeType: 'application/json', buffer: backup });
   await expect(page.getByText('The classes are back: 2 groups, 12 evenings.')).toBeVisible();

@@ -13,14 +13,20 @@ import { greatest } from '../src/core';
 import { clickTrack, measure, oneChannel, writeWav, type Measured } from '../src/music';
 import { expect, openDance, test } from './app';
 import { fMeasure, judged } from './judge';
-import { FIRST_MET, PRACTICE, record, SECOND_MET, type Case } from './recordings';
+import { FIRST_MET, record, SECOND_MET, type Case } from './recordings';
 
 const median = (values: readonly number[]): number => values.toSorted((a, b) => a - b)[values.length >> 1];
 
 /** Bounds: right levels at least, of how many; the median of the first beats in seconds; the mean F-measure. */
 const SETS: readonly { name: string; cases: readonly Case[]; level: number; first: number; f: number }[] = [
-  { name: 'the set it was built on', cases: PRACTICE, level: 20, first: 0.002, f: 0.99 },
-  { name: 'the first that was met', cases: FIRST_MET, level: 38, first: 0.002, f: 0.97 },
+  // Every other one: `npm run recordings` measures all of them, those it was built on too.
+  {
+    name: 'the first that was met',
+    cases: FIRST_MET.filter((_, index) => index % 2 === 0),
+    level: 19,
+    first: 0.002,
+    f: 0.97,
+  },
   { name: 'the second that was met', cases: SECOND_MET, level: 19, first: 0.006, f: 0.96 },
 ];
 

@@ -42,6 +42,17 @@ async function newDance(page, lines) {
   await page.waitForTimeout(900);
 }
 
+async function openClasses(page) {
+  await page.getByRole('link', { name: 'Classes', exact: true }).click();
+  await page.getByText('Handed out before a change').waitFor();
+}
+
+async function planEvening(page) {
+  await openClasses(page);
+  await page.getByRole('button', { name: 'Plan the evening of Tuesday learners' }).click();
+  await page.getByRole('list', { name: 'Steps of the evening' }).waitFor();
+}
+
 const SHOTS = [
   { name: 'dances', size: DESK },
   { name: 'script', size: DESK, dance: 'Ferry at Dusk', then: atLine('Step R forward, pivot 1/2 left') },
@@ -53,7 +64,6 @@ const SHOTS = [
     dim: true,
     then: atLine('Step L forward, pivot 1/2'),
   },
-  { name: 'script-tablet', size: TABLET, dance: 'Tar and Oakum', then: atLine('Rock R back') },
   {
     name: 'walls',
     size: DESK,
@@ -73,20 +83,6 @@ const SHOTS = [
     },
   },
   { name: 'sheet', size: DESK, dance: 'Ferry at Dusk', view: 'Sheet' },
-  {
-    name: 'sheet-german',
-    size: { width: 1280, height: 1240 },
-    dance: 'Low Tide Lanterns',
-    view: 'Sheet',
-    then: (page) => page.getByLabel('Language').selectOption('de'),
-  },
-  {
-    name: 'cue-card',
-    size: { width: 1280, height: 1240 },
-    dance: 'Ferry at Dusk',
-    view: 'Sheet',
-    then: (page) => page.getByLabel(/Cue card/).check(),
-  },
   {
     name: 'import',
     size: DESK,
@@ -132,15 +128,6 @@ const SHOTS = [
         .getByRole('button', { name: /^Take walls?/ })
         .first()
         .waitFor();
-    },
-  },
-  {
-    name: 'completion',
-    size: DESK,
-    then: async (page) => {
-      await newDance(page, ['Shuffle R forward', 'Shuffle L forward', 'Rock R forward, recover L']);
-      await page.keyboard.type('coas', { delay: 30 });
-      await page.waitForTimeout(500);
     },
   },
   {
@@ -190,6 +177,39 @@ const SHOTS = [
       await page.getByRole('link', { name: 'Figures', exact: true }).click();
       await page.getByRole('button', { name: /^sailor 1/ }).click();
       await page.getByRole('article', { name: 'sailor', exact: true }).waitFor();
+    },
+  },
+  { name: 'classes', size: DESK, then: openClasses },
+  {
+    name: 'group',
+    size: DESK,
+    then: async (page) => {
+      await openClasses(page);
+      await page.getByRole('link', { name: 'Thursday regulars' }).click();
+      await page.getByRole('img', { name: /^What Thursday regulars danced/ }).waitFor();
+    },
+  },
+  { name: 'evening', size: DESK, then: planEvening },
+  {
+    name: 'in-class',
+    size: TABLET,
+    then: async (page) => {
+      await planEvening(page);
+      await page.getByRole('button', { name: 'In class' }).click();
+      for (let step = 2; step < 5; step++) {
+        await page.getByRole('button', { name: 'Done, next' }).click();
+        await page.getByText(`step ${step} of`).waitFor();
+      }
+      await page.getByRole('button', { name: /Kick ball change R/ }).click();
+    },
+  },
+  {
+    name: 'level',
+    size: DESK,
+    dance: 'Low Tide Lanterns',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Level', exact: true }).click();
+      await page.getByRole('list', { name: 'Lines above this level' }).waitFor();
     },
   },
   { name: 'script-phone', size: PHONE, dance: 'Ferry at Dusk', then: atLine('Step R forward, pivot 1/2 left') },

@@ -187,7 +187,7 @@ export {
   type StepKind,
   type Trip,
 } from './teaching/classes';
-export { dueBy, knownBy, USUAL_INTERVALS, weeksWords, type Due, type Known } from './teaching/known';
+export { dueBy, knownBy, knownNow, USUAL_INTERVALS, weeksWords, type Due, type Known } from './teaching/known';
 export { planFacts, type PlanFacts } from './teaching/plan-facts';
 export { EVENING_CAUTION, viewEvening, type EveningRow, type EveningView } from './views/evening';
 export {

@@ -128,6 +128,7 @@ const step = object({
   danceId: string().strict().optional(),
   title: string().strict().optional(),
   sections: array(count).required(),
+  inPlace: array(text).optional(),
   cautions: array(text).required(),
   isDone: boolean().strict().required(),
 });

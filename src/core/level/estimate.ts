@@ -21,6 +21,8 @@ export interface Reason extends Said {
 export interface SectionLevel {
   /** `Section 2`, `Part A, section 1`. */
   readonly name: string;
+  /** `2`, `A1`. */
+  readonly short: string;
   readonly title: string;
   readonly number: number;
   /** Its heading, or its first line. */
@@ -66,6 +68,7 @@ export function estimateLevel(dance: Dance, scale: LevelScale = USUAL_SCALE): Le
       return [
         {
           name: `${block.name ? `Part ${block.name}, section` : 'Section'} ${section.text.number}`,
+          short: `${block.name}${section.text.number}`,
           title: section.text.title,
           number: section.text.number,
           line: section.text.headingLine ?? lineOf(section),

@@ -238,6 +238,31 @@ describe('the plan of an evening', () => {
     expect(steps.filter(({ kind }) => kind === 'revision').map(({ danceId }) => danceId).sort()).toEqual(expect.arrayContaining(['mudlark-cha-cha', 'tar-and-oakum']));
   }); // prettier-ignore
 
+  // Each was written down with what an instructor expects, before the plan was looked at.
+  test('what changed, was left, or was never walked is not forgotten', () => {
+    const only = (...ids: string[]) => DANCES.filter(({ id }) => ids.includes(id));
+    const plan = (evenings: Evening[], more = {}) => planEvening({ ...order, evenings, ...more });
+    // It has a fourth section since.
+    const longer = plan([evening('2026-09-01', [note('ferry-at-dusk', [1, 2, 3], 3)])]);
+    expect(longer.find(({ kind }) => kind === 'section')).toMatchObject({ danceId: 'ferry-at-dusk', sections: [4] });
+    // It was two sections longer then.
+    const shorter = plan([evening('2026-09-01', [note('ferry-at-dusk', [1, 2, 3, 4, 5], 5)])], { dances: only('ferry-at-dusk') });
+    expect(shorter.flatMap(({ sections }) => sections).every((section) => section <= 4)).toBe(true);
+    // Two are begun: the last goes on, and then the other one.
+    const two = plan([evening('2026-08-25', [note('low-tide-lanterns', [1, 2], 4)]), evening('2026-09-01', [note('ferry-at-dusk', [1, 2, 3], 4)])], { minutes: 90 });
+    expect(two.filter(({ kind }) => kind === 'section').map(({ danceId, sections }) => [danceId, ...sections])).toEqual([['ferry-at-dusk', 4], ['low-tide-lanterns', 3], ['low-tide-lanterns', 4]]);
+    // Begun and left for a quarter of a year.
+    const left = plan([evening('2026-06-02', [note('ferry-at-dusk', [1, 2], 4)])], { dances: only('ferry-at-dusk') });
+    expect(left.find(({ kind }) => kind === 'section')).toMatchObject({ sections: [1], why: expect.stringMatching(/^Begun, and left for 14 weeks/) });
+    // Known, and its tag and restarts were never walked but one.
+    const lanterns = [note('low-tide-lanterns', [1, 2, 3, 4], 4, { inPlace: ['restart after 16'] })];
+    const walked = plan([evening('2026-08-25', lanterns)]).filter(({ danceId }) => danceId === 'low-tide-lanterns');
+    expect(walked.map(({ kind, inPlace }) => [kind, inPlace])).toEqual([['join', ['tag lamp', 'restart after 18', 'ending']], ['revision', undefined]]);
+    // A dance of two parts: its fifth section is the first of part B.
+    const parts = plan([evening('2026-09-01', [note('regatta-morning', [1, 2, 3, 4], 6)])]);
+    expect(parts.find(({ kind }) => kind === 'section')?.words).toBe('Regatta Morning: part B, section 1, chasses');
+  }); // prettier-ignore
+
   test('what is asked for comes first, with who asked and by when', () => {
     const request = {
       id: 'r',

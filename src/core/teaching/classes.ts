@@ -119,6 +119,8 @@ export interface EveningStep {
   readonly title?: string;
   /** Numbers of sections, counted through the whole dance from 1; none: all of it. */
   readonly sections: readonly number[];
+  /** Tags and restarts that are walked in it. */
+  readonly inPlace?: readonly string[];
   /** Cautions for this hall, as the plan was made. */
   readonly cautions: readonly string[];
   readonly isDone: boolean;

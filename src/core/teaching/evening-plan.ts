@@ -17,7 +17,7 @@ import {
   type StepKind,
 } from './classes';
 import { greatest } from '../model/numbers';
-import { dueBy, knownBy, paceOf, weeksWords, type Due, type Known } from './known';
+import { dueBy, knownBy, knownNow, paceOf, weeksWords, type Due, type Known } from './known';
 import type { PlanFacts } from './plan-facts';
 
 export interface EveningOrder {
@@ -52,7 +52,8 @@ export function planEvening(order: EveningOrder): EveningStep[] {
   const { group, evenings, dances, date } = order;
   const minutes = Math.max(EVENING_MINUTES.least, Math.min(EVENING_MINUTES.most, Math.round(order.minutes)));
   const factsOf = new Map(dances.map((one) => [one.id, one]));
-  const known = knownBy(group, evenings, date).filter(({ danceId }) => factsOf.has(danceId));
+  const all = knownBy(group, evenings, date).filter(({ danceId }) => factsOf.has(danceId));
+  const known = knownNow(all, (id) => factsOf.get(id)?.sections.length);
   const requests = openRequests(evenings, group.id).sort((a, b) => (a.by ?? '9').localeCompare(b.by ?? '9'));
   const asked = new Map(requests.flatMap((one) => (one.danceId ? [[one.danceId, one] as const] : [])));
   const why = (id: string): string | undefined => {
@@ -65,19 +66,23 @@ export function planEvening(order: EveningOrder): EveningStep[] {
 
   const breaks = minutes >= LONG_EVENING ? MINUTES.break : 0;
   let left = minutes - MINUTES.warmUp - MINUTES.coolDown - breaks;
-  const isLearning = known.find(({ isWhole, last }) => !isWhole && daysBetween(last, date) <= STILL_LEARNING);
+  const begun = known.filter(({ isWhole }) => !isWhole);
+  const learning = begun.filter(({ last }) => daysBetween(last, date) <= STILL_LEARNING);
+  const without = [...known.filter(({ isWhole }) => isWhole), ...learning].map(({ danceId }) => danceId);
   const taught: Draft[] = [];
   const taken = new Set<string>();
   // As many new sections as they have learnt on an evening so far, and one more.
   let sections = paceOf(evenings, group.id) + 1;
   const goOn = (share: number): boolean => {
     if (sections < 1) return false;
-    const [learning] = isLearning && !taken.has(isLearning.danceId) ? [isLearning] : [];
-    const facts = learning
-      ? factsOf.get(learning.danceId)
-      : newDance(order, new Set([...known.map(({ danceId }) => danceId), ...taken]), asked);
+    const next = learning.find(({ danceId }) => !taken.has(danceId));
+    const facts = next ? factsOf.get(next.danceId) : newDance(order, new Set([...without, ...taken]), asked);
     if (!facts) return false;
-    const steps = teach(facts, learning, left * share, sections, why(facts.id), order);
+    const forgotten = begun.find(({ danceId }) => danceId === facts.id && !next);
+    const ago =
+      forgotten &&
+      `Begun, and left for ${weeksWords(daysBetween(forgotten.last, date))}: again from the first section.`;
+    const steps = teach(facts, next, left * share, sections, why(facts.id) ?? ago, order);
     if (steps.length === 0 || sumOf(steps) > left) return false;
     taken.add(facts.id);
     taught.push(...steps);
@@ -89,7 +94,7 @@ export function planEvening(order: EveningOrder): EveningStep[] {
   const warm = warmUp(known, factsOf, order);
   if (warm) taken.add(warm.id);
   const again = revisions(known, factsOf, { date, left, taken, why, asked });
-  left -= sumOf(again);
+  left -= sumOf(again.flat());
   // Time for another new one, and for its first section.
   while (left >= ROOM_FOR_NEW && goOn(1));
   const ordered = inBestOrder(again, warm, taught[0]?.facts);
@@ -175,7 +180,7 @@ interface Again {
 }
 
 /** As many as the time allows: asked for, then due, then what rested longest. */
-function revisions(known: readonly Known[], factsOf: ReadonlyMap<string, PlanFacts>, { date, left, taken, why, asked }: Again): Draft[] {
+function revisions(known: readonly Known[], factsOf: ReadonlyMap<string, PlanFacts>, { date, left, taken, why, asked }: Again): Draft[][] {
   const due = dueBy(known, date, (id) => factsOf.get(id)?.hardest);
   const isDue = new Map(due.map((one) => [one.known.danceId, one]));
   const whole = known.filter(({ isWhole }) => isWhole);
@@ -184,26 +189,36 @@ function revisions(known: readonly Known[], factsOf: ReadonlyMap<string, PlanFac
     ...due.map((one) => one.known).filter(({ danceId }) => !asked.has(danceId)),
     ...whole.filter(({ danceId }) => !asked.has(danceId) && !isDue.has(danceId)).sort((a, b) => a.last.localeCompare(b.last)),
   ].filter(({ danceId }) => !taken.has(danceId));
-  const found: Draft[] = [];
+  const found: Draft[][] = [];
   let room = left;
   for (const one of order) {
     const facts = factsOf.get(one.danceId);
     if (!facts || found.length >= MOST_ORDERED) continue;
     const again = revision(one, facts, isDue.get(one.danceId), date, why(one.danceId));
-    if (again.minutes > room) continue;
+    const minutes = sumOf(again);
+    if (minutes > room) continue;
     found.push(again);
-    room -= again.minutes;
+    room -= minutes;
   }
   return found;
 } // prettier-ignore
 
-function revision({ last }: Known, facts: PlanFacts, due: Due | undefined, date: Day, asked: string | undefined): Draft {
+function revision({ last, inPlace }: Known, facts: PlanFacts, due: Due | undefined, date: Day, asked: string | undefined): Draft[] {
   const sections = asked ? [] : (due?.sections ?? []);
   const rested = `Not due yet; it rested longest of the others, ${weeksWords(daysBetween(last, date))}.`;
   const why = [asked, due?.why ?? (asked ? undefined : rested)].filter(Boolean).join(' ');
-  return sections.length > 0
-    ? step('revision', MINUTES.piece * Math.min(2, sections.length), `${facts.title}: section ${sections.join(' and ')}, then once from the top`, why, facts, sections)
-    : step('revision', runMinutes(facts), `${facts.title}: all of it, with its music`, why, facts);
+  if (sections.length > 0)
+    return [step('revision', MINUTES.piece * Math.min(2, sections.length), `${facts.title}: ${sections.map((section) => facts.sections[section - 1]?.name ?? `section ${section}`).join(' and ')}, then once from the top`, why, facts, sections)];
+  return [...walkInPlace(facts, inPlace), step('revision', runMinutes(facts), `${facts.title}: all of it, with its music`, why, facts)];
+} // prettier-ignore
+
+/** Tags and restarts that they have not walked, before the music runs over them (handbook 4.1). */
+function walkInPlace(facts: PlanFacts, walked: readonly string[]): Draft[] {
+  const missing = facts.inPlace.filter((place) => !walked.includes(place));
+  if (missing.length === 0) return [];
+  const words = `${facts.title}: walk in place, from the top of the wall: ${missing.join(', ')}`;
+  const own = step('join', 2 + missing.length, words, 'Not walked yet, and the music does not wait.', facts, range(facts.sections.length));
+  return [{ ...own, inPlace: missing }];
 } // prettier-ignore
 
 // What is new
@@ -224,29 +239,31 @@ function newDance({ dances, place, group }: EveningOrder, without: ReadonlySet<s
 /** Sections from the first that is missing on, as far as the time goes, each joined to what is there; with music when all is taught. */
 function teach(facts: PlanFacts, known: Known | undefined, most: number, pace: number, asked: string | undefined, order: EveningOrder): Draft[] {
   const { sections, title } = facts;
+  const nameOf = (section: number): string => sections[section - 1]?.name ?? `section ${section}`;
   const reached = new Set(known?.sections ?? []);
   const missing = sections.map((_, index) => index + 1).filter((section) => !reached.has(section));
   const taught = missing.slice(0, pace);
   const first = missing[0];
   if (first === undefined) return [];
   const goesOn = `It goes on from last time: ${reached.size} of ${sections.length} sections are taught.`;
-  const whyFirst = reached.size > 0 ? goesOn : [asked, whyNew(facts, order)].filter(Boolean).join(' ');
+  const whyFirst = reached.size > 0 ? goesOn : [asked, asked?.startsWith('Begun') ? '' : whyNew(facts, order)].filter(Boolean).join(' ');
   const steps: Draft[] = [];
   if (known && reached.size > 0)
-    steps.push(step('join', MINUTES.join, `${title}: from the top to section ${greatest([...reached])}`, 'What was taught, first.', facts, [...reached].sort((a, b) => a - b))); // prettier-ignore
+    steps.push(step('join', MINUTES.join, `${title}: from the top to ${nameOf(greatest([...reached]))}`, 'What was taught, first.', facts, [...reached].sort((a, b) => a - b))); // prettier-ignore
   const run = runMinutes(facts);
   for (const section of taught) {
-    const { title: name, points } = sections[section - 1];
+    const { title: own, points } = sections[section - 1];
     const slow = Math.round(MINUTES.section + Math.max(-3, Math.min(4, (points - facts.points) / 2)));
     const isFirst = section === first;
     const isLast = section === missing[missing.length - 1];
-    const more = slow + (section > 1 ? MINUTES.join : 0) + (isLast ? run : 0);
+    const last = isLast ? [...walkInPlace(facts, known?.inPlace ?? []), step('run', run, `${title}: all of it, with its music`, 'All of it is taught then.', facts)] : [];
+    const more = slow + (section > 1 ? MINUTES.join : 0) + sumOf(last);
     if (!isFirst && sumOf(steps) + more > most) break;
     const isHard = facts.hardest === section;
-    const why = [isFirst ? whyFirst : `It follows section ${section - 1}.`, isHard ? 'It is the hardest section: more time.' : ''].filter(Boolean).join(' ');
-    steps.push(step('section', slow, `${title}: section ${section}${name ? `, ${name}` : ''}`, why, facts, [section]));
-    if (section > 1) steps.push(step('join', MINUTES.join, `${title}: from the top to section ${section}`, 'What is new is joined to what they have: the weight and the wall at the join.', facts, range(section)));
-    if (isLast) steps.push(step('run', run, `${title}: all of it, with its music`, 'All of it is taught then.', facts));
+    const why = [isFirst ? whyFirst : `It follows ${nameOf(section - 1)}.`, isHard ? 'It is the hardest section: more time.' : ''].filter(Boolean).join(' ');
+    steps.push(step('section', slow, `${title}: ${nameOf(section)}${own ? `, ${own}` : ''}`, why, facts, [section]));
+    if (section > 1) steps.push(step('join', MINUTES.join, `${title}: from the top to ${nameOf(section)}`, 'What is new is joined to what they have: the weight and the wall at the join.', facts, range(section)));
+    steps.push(...last);
   }
   return steps;
 } // prettier-ignore
@@ -284,13 +301,17 @@ export function costOfOrder(order: readonly Pick<PlanFacts, 'turning' | 'jumps' 
 }
 
 /** Between what warms up and what is taught. */
-function inBestOrder(steps: readonly Draft[], warm: PlanFacts | undefined, next: PlanFacts | undefined): Draft[] {
-  let best: { readonly order: readonly Draft[]; readonly cost: number } = { order: steps, cost: Infinity };
+function inBestOrder(
+  steps: readonly (readonly Draft[])[],
+  warm: PlanFacts | undefined,
+  next: PlanFacts | undefined,
+): Draft[] {
+  let best: { readonly order: readonly (readonly Draft[])[]; readonly cost: number } = { order: steps, cost: Infinity };
   for (const order of orders(steps)) {
-    const cost = costOfOrder([warm, ...order.map(({ facts }) => facts), next].filter((facts) => facts !== undefined));
+    const cost = costOfOrder([warm, ...order.map(([{ facts }]) => facts), next].filter((facts) => facts !== undefined));
     if (cost < best.cost - 1e-9) best = { order, cost };
   }
-  return [...best.order];
+  return best.order.flat();
 }
 
 function* orders<T>(items: readonly T[]): Generator<readonly T[]> {

@@ -18,6 +18,15 @@ import {
 /** Weeks, box by box. */
 export const USUAL_INTERVALS: readonly number[] = [1, 2, 4, 8, 16];
 
+/** What a group knows of dances as long as they are now: a section that came since is not known, one that went is no longer. */
+export const knownNow = (known: readonly Known[], lengthOf: (danceId: string) => number | undefined): Known[] =>
+  known.map((one) => {
+    const of = lengthOf(one.danceId) ?? one.of;
+    if (of === one.of) return one;
+    const sections = one.sections.filter((section) => section <= of);
+    return { ...one, of, sections, isWhole: of > 0 && sections.length === of };
+  });
+
 export interface TrippedAt extends Trip {
   readonly times: number;
   readonly last: Day;

@@ -10,6 +10,10 @@ import { wallsOf } from '../walls/table';
 import type { Trip } from './classes';
 
 export interface PlannedSection {
+  /** `section 2`, `part A, section 1`. */
+  readonly name: string;
+  /** `2`, `A1`. */
+  readonly short: string;
   readonly title: string;
   readonly points: number;
   readonly cares: readonly { readonly care: Care; readonly figure: string }[];
@@ -56,7 +60,13 @@ export function planFacts(id: string, dance: Dance): PlanFacts {
     seconds: seconds || USUAL_SECONDS,
     turning: whole.moments.length === 0 ? 0 : measureStretch(whole).turning,
     jumps: whole.calls.some(({ figure }) => figure?.care === 'landing'),
-    sections: sections.map(({ title, points: own, lines }) => ({ title, points: own, cares: caresOf(lines) })),
+    sections: sections.map(({ name, short, title, points: own, lines }) => ({
+      name: name.toLowerCase().replace(/^part (\p{L})/u, (_, letter: string) => `part ${letter.toUpperCase()}`),
+      short,
+      title,
+      points: own,
+      cares: caresOf(lines),
+    })),
     ...(hardest && { hardest: sections.indexOf(hardest) + 1 }),
     lines: sections.flatMap(({ lines }, index) =>
       lines.map(({ line }) => ({ words: wordsOfLine(line.text), section: index + 1 })),

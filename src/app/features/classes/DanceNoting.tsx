@@ -24,9 +24,9 @@ export function DanceNoting({ facts, note, change, inHall }: Props) {
     <Flex direction="column" gap={isLarge ? '0.75rem' : '0.45rem'}>
       <Flex role="group" aria-label={t('Sections danced of {title}', { title: facts.title })} gap="0.35rem" flexWrap="wrap" align="center">
         <Label>{t('Sections')}</Label>
-        {facts.sections.map(({ title }, index) => (
-          <Press key={index} {...size} isOn={note?.sections.includes(index + 1) ?? false} label={t('Section {number}{title}', { number: index + 1, title: title ? `, ${title}` : '' })} onPress={() => put(toggleSection(index + 1))}>
-            {index + 1}
+        {facts.sections.map(({ name, short, title }, index) => (
+          <Press key={index} {...size} isOn={note?.sections.includes(index + 1) ?? false} label={`${name.charAt(0).toUpperCase()}${name.slice(1)}${title ? `, ${title}` : ''}`} onPress={() => put(toggleSection(index + 1))}>
+            {short}
           </Press>
         ))}
         <Press {...size} isOn={note !== undefined && note.sections.length === facts.sections.length} label={t('All sections of {title}', { title: facts.title })} onPress={() => put(({ sections }) => ({ sections: sections.length === facts.sections.length ? [] : facts.sections.map((_, index) => index + 1) }))}>
@@ -70,7 +70,7 @@ function TripLines({ facts, note, sections, put }: TripProps & { sections: reado
           return (
             <li key={`${index} ${trip.words}`}>
               <Button width="100%" justifyContent="flex-start" textAlign="left" minHeight="2.9rem" fontSize="lead" fontWeight={isOn ? '700' : '400'} whiteSpace="normal" variant={isOn ? 'solid' : 'line'} aria-pressed={isOn} onClick={() => put(isOn ? withoutTrip(trip.words) : addTrip(trip))}>
-                <chakra.span color={isOn ? 'buttonInk' : 'quiet'} minWidth="1.4rem" aria-label={t('section {number}', { number: trip.section })}>{trip.section}</chakra.span>
+                <chakra.span color={isOn ? 'buttonInk' : 'quiet'} minWidth="1.4rem" aria-label={facts.sections[trip.section - 1]?.name}>{facts.sections[trip.section - 1]?.short}</chakra.span>
                 {trip.words}
               </Button>
             </li>
@@ -101,7 +101,7 @@ function TripChoice({ facts, note, put }: TripProps) {
       >
         <option value="">{tripped.length > 0 ? t('another line …') : t('a line …')}</option>
         {facts.lines.map(({ words, section }, index) => (
-          <option key={index} value={index}>{`${section}:  ${words}`}</option>
+          <option key={index} value={index}>{`${facts.sections[section - 1]?.short ?? section}:  ${words}`}</option>
         ))}
       </Select>
     </Flex>

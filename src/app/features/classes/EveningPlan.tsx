@@ -171,7 +171,7 @@ export function StepForm({ group, dances, change }: { group: ClassGroup; dances:
   const [words, setWords] = useState('');
   const [minutes, setMinutes] = useState(5);
   const facts = dances.find(({ id }) => id === danceId);
-  const own = words.trim() || (facts ? `${facts.title}${section ? `: section ${section}` : ''}` : t(KIND_NAMES[kind]));
+  const own = words.trim() || (facts ? `${facts.title}${section ? `: ${facts.sections[Number(section) - 1]?.name}` : ''}` : t(KIND_NAMES[kind]));
   const isFine = Number.isInteger(minutes) && minutes >= 1 && minutes <= 240;
   const add = (): void => {
     const sections = facts && section ? [Number(section)] : [];
@@ -201,7 +201,7 @@ export function StepForm({ group, dances, change }: { group: ClassGroup; dances:
         {facts && (
           <Select width="7rem" flexShrink={0} aria-label={t('Section')} value={section} onChange={({ target }) => setSection(target.value)}>
             <option value="">{t('all of it')}</option>
-            {facts.sections.map((_, index) => <option key={index} value={index + 1}>{t('section {number}', { number: index + 1 })}</option>)}
+            {facts.sections.map(({ name }, index) => <option key={index} value={index + 1}>{name}</option>)}
           </Select>
         )}
       </Flex>

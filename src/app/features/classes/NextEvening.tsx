@@ -5,6 +5,7 @@ import {
   dueBy,
   HALL_RULES,
   knownBy,
+  knownNow,
   nextMeeting,
   openRequests,
   type ClassGroup,
@@ -38,7 +39,8 @@ export function useOutlook({ group, evenings, dances, today }: OutlookOrder) {
   const facts = usePlanFacts(dances, wanted);
   return useMemo(() => {
     const next = nextMeeting(group, evenings, today);
-    const known = knownBy(group, evenings);
+    const lengthOf = (id: string) => facts.find((one) => one.id === id)?.sections.length;
+    const known = knownNow(knownBy(group, evenings), lengthOf);
     const onShelf = new Set(dances.map(({ id }) => id));
     const hardest = (id: string) => facts.find((one) => one.id === id)?.hardest;
     const due = dueBy(known, next.date, hardest).filter((one) => onShelf.has(one.known.danceId));

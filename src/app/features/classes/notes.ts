@@ -71,9 +71,10 @@ export function stepDone(evening: Evening, stepId: string, facts: PlanFacts | un
   const danced = step.sections.length > 0 ? step.sections : facts.sections.map((_, index) => index + 1);
   return {
     steps,
-    ...withNote(evening, facts, ({ sections, music }) => ({
+    ...withNote(evening, facts, ({ sections, music, inPlace }) => ({
       sections: inOrder([...sections, ...danced]),
       music: music || goesWithMusic(step),
+      inPlace: [...new Set([...inPlace, ...(step.inPlace ?? [])])],
     })),
   };
 }
