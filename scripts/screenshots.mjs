@@ -29,19 +29,6 @@ const atLine = (words) => async (page) => {
   await page.waitForTimeout(900);
 };
 
-/** A new dance with these lines, typed as a person would; an empty one takes the heading that is offered. */
-async function newDance(page, lines) {
-  await page.getByRole('button', { name: 'New dance' }).click();
-  await page.getByRole('textbox', { name: 'The script of the dance' }).waitFor();
-  await page.keyboard.press('Control+End');
-  for (const line of lines) {
-    await page.keyboard.type(line);
-    await page.keyboard.press('Escape');
-    await page.keyboard.press('Enter');
-  }
-  await page.waitForTimeout(900);
-}
-
 async function openClasses(page) {
   await page.getByRole('link', { name: 'Classes', exact: true }).click();
   await page.getByText('Handed out before a change').waitFor();
@@ -149,24 +136,6 @@ const SHOTS = [
       await page.getByLabel('Stretch').selectOption('wall 3');
       await page.getByRole('button', { name: 'three quarters' }).click();
       for (let step = 0; step < 7; step++) await page.keyboard.press('ArrowRight');
-    },
-  },
-  {
-    name: 'fill',
-    size: DESK,
-    then: async (page) => {
-      await newDance(page, [
-        'Vine R, touch L',
-        'Vine L, touch R',
-        '',
-        'Rock R forward, recover L',
-        'Coaster R',
-        'Rock L forward, recover R',
-        'Coaster L',
-        '',
-      ]);
-      await page.keyboard.press('Alt+f');
-      await page.locator('[aria-current=true][data-row]').waitFor();
     },
   },
   {

@@ -173,6 +173,7 @@ export {
   eveningsOfGroup,
   HALL_RULES,
   isDay,
+  meetingOf,
   nextMeeting,
   openRequests,
   STEP_KINDS,
@@ -190,10 +191,5 @@ export {
 export { dueBy, knownBy, knownNow, USUAL_INTERVALS, weeksWords, type Due, type Known } from './teaching/known';
 export { planFacts, type PlanFacts } from './teaching/plan-facts';
 export { EVENING_CAUTION, viewEvening, type EveningRow, type EveningView } from './views/evening';
-export {
-  cautionsOf as eveningCautions,
-  EVENING_MINUTES,
-  planEvening,
-  type EveningOrder,
-} from './teaching/evening-plan';
+export { EVENING_MINUTES, planEvening, withCautions, type EveningOrder } from './teaching/evening-plan';
 export { viewTeaching, type TeachingView } from './views/teaching';

@@ -4,7 +4,7 @@
  * used.
  */
 import ical, { ICalEventRepeatingFreq, ICalEventStatus, type ICalCalendar } from 'ical-generator';
-import { eveningsOfGroup, type ClassGroup, type Evening } from '../core';
+import { eveningsOfGroup, meetingOf, type ClassGroup, type Evening } from '../core';
 
 export interface CalendarOrder {
   readonly groups: readonly ClassGroup[];
@@ -40,7 +40,7 @@ function addGroup(calendar: ICalCalendar, group: ClassGroup, own: readonly Eveni
       freq: ICalEventRepeatingFreq.WEEKLY,
       interval: group.every,
       // An evening with a record of its own stands there by itself; it may be at another time.
-      ...(own.length > 0 && { exclude: own.map(({ date }) => at(date, group.time)) }),
+      ...(own.length > 0 && { exclude: own.map((evening) => at(meetingOf(evening), group.time)) }),
     },
   });
 }

@@ -6,7 +6,7 @@ import { alongside, headPieces, paragraph, type Setting } from './pieces';
 import { timedGroups } from './teaching-script';
 
 /** `date`: as it is to be read. `paper`: A4 or Letter. */
-export function printEvening(evening: Evening, date: string, paper = 'a4', size = 11): PrintedSheet {
+export function printEvening(evening: Evening, date: string, paper = 'a4', size = 10): PrintedSheet {
   const frame: Frame = { paper: paperOf(paper), margin: MARGIN, columns: 1, gutter: 22, foot: 14, running: 20 };
   const missing = new Set<string>();
   const setting: Setting = { size, width: columnWidth(frame), words: SHEET_WORDS.en, missing };

@@ -161,6 +161,10 @@ export const keptEvening = object({
   groupName: text,
   place: text,
   date: day,
+  meeting: string()
+    .strict()
+    .optional()
+    .test((value) => value === undefined || isDay(value)),
   time: clock,
   minutes,
   state: string().strict().oneOf(EVENING_STATES).required(),

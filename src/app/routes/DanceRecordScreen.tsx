@@ -93,7 +93,7 @@ function OverGroups({ log: { danceId, held, groups }, title }: { log: DanceLog; 
         <SeasonChart title={t('When {title} was danced', { title })} marks={marks} />
       </Suspense>
       <Heading>{t('Evening by evening')}</Heading>
-      <ol>{held.toReversed().map((evening) => <EveningRow key={evening.id} evening={evening} danceId={danceId} />)}</ol>
+      <ol>{held.toReversed().map((evening) => <EveningRow key={evening.id} evening={evening} danceId={danceId} isThere={groups.some(({ id }) => id === evening.groupId)} />)}</ol>
     </section>
   );
 } // prettier-ignore
@@ -132,13 +132,13 @@ function GroupRow({ id, name, known, today }: { id: string; name: string; known:
   );
 } // prettier-ignore
 
-function EveningRow({ evening: { id, groupId, groupName, date, notes, words }, danceId }: { evening: Evening; danceId: string }) {
+function EveningRow({ evening: { id, groupId, groupName, date, notes, words }, danceId, isThere }: { evening: Evening; danceId: string; isThere: boolean }) {
   const note = notes.find((one) => one.danceId === danceId);
   if (!note) return null;
   const facts = [sectionsWords(note.sections.length, note.of), note.music && t('with music'), note.tripped.length > 0 && `${t('tripped at')} ${note.tripped.map((trip) => trip.words).join('; ')}`].filter(Boolean);
   return (
     <Flex as="li" gap="1.25rem" borderTop="1px solid" borderColor="line" paddingBlock="0.4rem">
-      <chakra.span width="6.5rem" flexShrink={0} fontVariantNumeric="tabular-nums"><Link to={`/classes/${groupId}/${id}?part=after`}>{shortDay(date)}</Link></chakra.span>
+      <chakra.span width="6.5rem" flexShrink={0} fontVariantNumeric="tabular-nums">{isThere ? <Link to={`/classes/${groupId}/${id}?part=after`}>{shortDay(date)}</Link> : shortDay(date)}</chakra.span>
       <Box flex="1" minWidth="0"><b>{groupName}</b>: {facts.join(', ')} {words && <chakra.span color="quiet">{words}</chakra.span>}</Box>
     </Flex>
   );

@@ -2,7 +2,15 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { FileDown, RefreshCw, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { EVENING_MINUTES, isDay, viewEvening, type Evening } from '../../core';
+import {
+  EVENING_MINUTES,
+  isDay,
+  viewEvening,
+  withCautions,
+  type ClassGroup,
+  type Evening,
+  type PlanFacts,
+} from '../../core';
 import { changeEvening, deleteEvening } from '../../store';
 import { Afterwards } from '../features/classes/Afterwards';
 import { longDay, nearWords, useToday } from '../features/classes/dates';
@@ -88,10 +96,11 @@ const columns = {
 };
 const column = { [MEDIUM]: { flex: 'none', overflow: 'visible' } };
 
-function Plan({ evening, group, evenings, dances, today, keep, change }: PartProps) {
+function Plan({ evening: kept, group, evenings, dances, today, keep, change }: PartProps) {
   const { facts } = useOutlook({ group, evenings, dances, today });
   const scale = useLevelScale();
   const files = useFiles();
+  const evening = useCautioned(kept, group, facts);
   const { minutes, over } = viewEvening(evening);
   const others = evenings.filter(({ id }) => id !== evening.id);
   const [before, setBefore] = useState<Evening['steps']>();
@@ -121,12 +130,19 @@ function Plan({ evening, group, evenings, dances, today, keep, change }: PartPro
         <EveningPlan evening={evening} change={change} />
       </Box>
       <Beside label={t('About the evening')}>
-        <StepForm group={group} dances={facts} change={change} />
+        <StepForm dances={facts} change={change} />
         <When evening={evening} change={change} keep={keep} />
       </Beside>
     </Flex>
   );
 } // prettier-ignore
+
+/** With the cautions of the hall's rules and of the dances as they are now. */
+const useCautioned = (evening: Evening, group: ClassGroup, facts: readonly PlanFacts[]): Evening =>
+  useMemo(
+    () => ({ ...evening, steps: withCautions(evening.steps, group, (id) => facts.find((one) => one.id === id)) }),
+    [evening, group, facts],
+  );
 
 /** Its day, its length, and whether it takes place. */
 function When({ evening, change, keep }: Pick<PartProps, 'evening' | 'change' | 'keep'>) {
@@ -153,8 +169,17 @@ function When({ evening, change, keep }: Pick<PartProps, 'evening' | 'change' | 
   );
 } // prettier-ignore
 
-function Class({ evening, group, evenings, dances, today, change, onAfter }: PartProps & { onAfter: () => void }) {
+function Class({
+  evening: kept,
+  group,
+  evenings,
+  dances,
+  today,
+  change,
+  onAfter,
+}: PartProps & { onAfter: () => void }) {
   const { facts } = useOutlook({ group, evenings, dances, today });
+  const evening = useCautioned(kept, group, facts);
   return <InClass evening={evening} facts={facts} isToday={evening.date === today} change={change} onAfter={onAfter} />;
 }
 

@@ -153,7 +153,7 @@ function KnownRow({ known, today }: { known: Known; today: Day }) {
         <chakra.span color="quiet" display="block" fontSize="small">{[withMusic && t('with music'), walls > 0 && wallsWords(walls)].filter(Boolean).join(', ')}</chakra.span>
       </td>
       <chakra.td whiteSpace="nowrap">{nearWords(last, today)}</chakra.td>
-      <chakra.td whiteSpace="nowrap" fontWeight={late >= 0 && isWhole ? '700' : '400'}>{!isWhole ? t('goes on') : late > 0 ? t('since {time}', { time: weeksWords(late) }) : nearWords(due, today)}</chakra.td>
+      <chakra.td whiteSpace="nowrap" fontWeight={late >= 0 && isWhole ? '700' : '400'}>{!isWhole ? t('goes on') : late > 0 ? t('{time} late', { time: weeksWords(late) }) : nearWords(due, today)}</chakra.td>
       <td className="late">{tripped.slice(0, 2).map(({ words, times }) => <chakra.span key={words} display="block">{words}{times > 1 && ` (${times}×)`}</chakra.span>)}</td>
     </tr>
   );

@@ -20,7 +20,7 @@ import {
   type DanceNote,
   type Evening,
 } from './classes';
-import { costOfOrder, planEvening } from './evening-plan';
+import { costOfOrder, planEvening, withCautions } from './evening-plan';
 import { dueBy, knownBy, paceOf } from './known';
 import { planFacts, wordsOfLine, type PlanFacts } from './plan-facts'; // prettier-ignore
 
@@ -97,6 +97,9 @@ describe('evenings', () => {
     ).toBe('2026-09-22');
     const planned = evening('2026-09-10', [], { state: 'planned' });
     expect(next([evening('2026-09-08', []), planned])).toEqual({ date: '2026-09-10', evening: planned });
+    // One that was moved to another day stands for the day it had.
+    expect(next([evening('2026-09-10', [], { state: 'planned', meeting: '2026-09-08' })]).date).toBe('2026-09-10');
+    expect(next([evening('2026-09-07', [], { meeting: '2026-09-08' })]).date).toBe('2026-09-15');
     // One that is planned for much later does not hide the week's own.
     expect(next([evening('2026-12-24', [], { state: 'planned' })]).date).toBe('2026-09-08');
   });
@@ -286,6 +289,9 @@ describe('the plan of an evening', () => {
     const cautions = planEvening(strict).flatMap((step) => step.cautions);
     expect(cautions.some((words) => words.includes('The floor grips') && words.includes('pivot'))).toBe(true);
     expect(planEvening(order).flatMap((step) => step.cautions)).toEqual([]);
+    // The hall's rules changed after it was planned.
+    const later = withCautions(planEvening(order), strict.group, (id) => DANCES.find((one) => one.id === id));
+    expect(later.flatMap((step) => step.cautions)).toEqual(cautions);
   });
 
   test('no other order of what is danced again costs less', () => {

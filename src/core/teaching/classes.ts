@@ -173,6 +173,8 @@ export interface Evening {
   readonly groupName: string;
   readonly place: string;
   readonly date: Day;
+  /** The day of its week that it stands for, where it was moved to another. */
+  readonly meeting?: Day;
   readonly time: string;
   readonly minutes: number;
   readonly state: EveningState;
@@ -197,11 +199,14 @@ export function meetingDays({ from, every }: Pick<ClassGroup, 'from' | 'every'>,
   return Array.from({ length: count }, (_, index) => dayAfter(from, (passed + index) * step));
 }
 
+/** The day of its week that an evening stands for. */
+export const meetingOf = ({ date, meeting = date }: Pick<Evening, 'date' | 'meeting'>): Day => meeting;
+
 /** The next evening that takes place, today's among them: one that is kept already, else the next free day of its week. */
 export function nextMeeting(group: ClassGroup, evenings: readonly Evening[], today: Day): { readonly date: Day; readonly evening?: Evening } {
   const own = eveningsOfGroup(evenings, group.id);
   const kept = own.find(({ date, state }) => state === 'planned' && date >= today);
-  const taken = new Set(own.filter(({ state }) => state !== 'planned').map(({ date }) => date));
+  const taken = new Set(own.map(meetingOf));
   // More days than evenings could be taken by.
   const free = meetingDays(group, today, taken.size + 1).find((date) => !taken.has(date)) ?? today;
   return kept && kept.date <= free ? { date: kept.date, evening: kept } : { date: free };

@@ -108,20 +108,29 @@ export function planEvening(order: EveningOrder): EveningStep[] {
       'Nobody goes home out of breath, and everybody knows what comes.',
     ),
   ];
-  const said = new Set<string>();
-  return filled(steps, left).map(({ facts, ...own }, index) => ({
+  const drafts = filled(steps, left).map(({ facts: _, ...own }, index) => ({
     ...own,
     id: `step-${index + 1}`,
-    cautions: facts ? cautionsOf(group, facts, own.sections, said) : [],
+    cautions: [],
     isDone: false,
   }));
+  return withCautions(drafts, group, (id) => factsOf.get(id));
 }
+
+/** The cautions of each step as the group and the dances are now; one that is said of a dance once an evening is not said again. */
+export function withCautions(steps: readonly EveningStep[], group: Pick<ClassGroup, 'forbids'>, factsOf: (danceId: string) => PlanFacts | undefined): EveningStep[] {
+  const said = new Set<string>();
+  return steps.map((own) => {
+    const facts = own.danceId === undefined ? undefined : factsOf(own.danceId);
+    return facts ? { ...own, cautions: cautionsOf(group, facts, own.sections, said) } : own;
+  });
+} // prettier-ignore
 
 const allCares = ({ sections }: PlanFacts): PlanFacts['sections'][number]['cares'] =>
   sections.flatMap(({ cares }) => cares);
 
 /** Of the sections that are danced, or of all; each once an evening for a dance. */
-export function cautionsOf({ forbids }: Pick<ClassGroup, 'forbids'>, facts: PlanFacts, sections: readonly number[], said = new Set<string>()): string[] {
+function cautionsOf({ forbids }: Pick<ClassGroup, 'forbids'>, facts: PlanFacts, sections: readonly number[], said: Set<string>): string[] {
   const danced = sections.length > 0 ? sections.flatMap((section) => facts.sections[section - 1]?.cares ?? []) : allCares(facts);
   return rulesBroken(forbids, danced).flatMap(({ rule, figures }) => {
     const key = `${rule.id} ${facts.id}`;

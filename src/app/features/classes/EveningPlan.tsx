@@ -20,10 +20,8 @@ import { ChevronDown, ChevronUp, GripVertical, Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import {
   EVENING_CAUTION,
-  eveningCautions,
   STEP_KINDS,
   viewEvening,
-  type ClassGroup,
   type Evening,
   type EveningRow,
   type EveningStep,
@@ -164,7 +162,7 @@ const Small = ({
 );
 
 /** A step of one's own, put before the last. */
-export function StepForm({ group, dances, change }: { group: ClassGroup; dances: readonly PlanFacts[]; change: Change }) {
+export function StepForm({ dances, change }: { dances: readonly PlanFacts[]; change: Change }) {
   const [kind, setKind] = useState<StepKind>('revision');
   const [danceId, setDanceId] = useState('');
   const [section, setSection] = useState('');
@@ -176,7 +174,7 @@ export function StepForm({ group, dances, change }: { group: ClassGroup; dances:
   const add = (): void => {
     const sections = facts && section ? [Number(section)] : [];
     change((evening) => {
-      const step: EveningStep = { id: freshStepId(evening), kind, minutes, words: own.slice(0, 200), why: '', ...(facts && { danceId, title: facts.title }), sections, cautions: facts ? eveningCautions(group, facts, sections) : [], isDone: false };
+      const step: EveningStep = { id: freshStepId(evening), kind, minutes, words: own.slice(0, 200), why: '', ...(facts && { danceId, title: facts.title }), sections, cautions: [], isDone: false };
       return movedStep({ steps: [...evening.steps, step] }, step.id, evening.steps.length - (evening.steps.at(-1)?.kind === 'cool-down' ? 1 : 0));
     });
     setWords('');

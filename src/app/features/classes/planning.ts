@@ -28,6 +28,7 @@ export const eveningOf = (group: ClassGroup, date: Day, steps: readonly EveningS
   groupName: group.name,
   place: group.place,
   date,
+  meeting: date,
   time: group.time,
   minutes: group.minutes,
   state: 'planned',

@@ -70,7 +70,11 @@ export function useKeeping(): { readonly problem: string; readonly keep: (work: 
   const keep = useCallback((work: Promise<unknown>) => {
     answered(work)
       .then((kept) => setProblem(kept === false ? 'This evening was deleted elsewhere. Nothing was written.' : ''))
-      .catch((error: unknown) => setProblem(`${refusalWords(error)} What you see is what is kept.`));
+      .catch((error: unknown) =>
+        setProblem(
+          `${refusalWords(error)} The last change is not kept: make room, or write it down elsewhere, and try again.`,
+        ),
+      );
   }, []);
   return { problem, keep };
 }

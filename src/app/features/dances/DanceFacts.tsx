@@ -101,7 +101,7 @@ export const FACTS_STYLES = {
   '& .sheet:hover': { background: 'paper' },
   '& dl': {
     display: 'grid',
-    gridTemplateColumns: '5.5rem 4.5rem 9rem 5rem 6rem',
+    gridTemplateColumns: '5.5rem 4.5rem 8.5rem 7.6rem 5.5rem',
     alignItems: 'baseline',
     fontSize: 'text',
     [MEDIUM]: { gridTemplateColumns: '5.5rem 4.5rem 5rem' },
