@@ -18,6 +18,7 @@ import {
   saveDance,
   tagDances,
 } from './dances';
+import { addGroup, findClasses } from './classes';
 import { timeNow } from './clock';
 import { refreshFacts } from './refresh';
 import { findDrafts, keepDraft } from './drafts';
@@ -462,6 +463,17 @@ describe('the way from earlier forms', () => {
     await now.delete();
   });
 
+  test('from version 4: recordings stay, and there is room for groups and evenings', async () => {
+    const name = `from-4-${number++}`;
+    await leftBy(4, name, (old) => old.table('recordings').add({ id: 'a', name: 'reel.ogg' }));
+    const now = new SlateDatabase(name);
+    expect(await now.recordings.toArray()).toEqual([{ id: 'a', name: 'reel.ogg' }]);
+    expect(await findClasses(now)).toEqual({ groups: [], evenings: [] });
+    await addGroup({ name: 'Crew', place: '', from: '2026-09-01', every: 1, time: '19:30', minutes: 60, level: '', notes: '', forbids: [], intervals: [1] }, now); // prettier-ignore
+    expect((await findClasses(now)).groups.map((group) => group.name)).toEqual(['Crew']);
+    await now.delete();
+  });
+
   test('every version has its own way', () =>
     expect(MIGRATIONS.map(({ version }) => version)).toEqual([1, 2, 3, 4, 5]));
 });
@@ -504,5 +516,19 @@ test('words that a closing page could only put aside are taken into their dances
     '# Ferry, later',
   ]);
   expect(findDrafts().map(({ id }) => id)).toEqual([b.id]);
+
+  // A page that said it goes is gone, also while the browser still holds its lock; a mark without a lock is cleared away.
+  const held = [{ name: 'pace-slate-tab:leaving' }, { name: 'pace-slate-tab:living' }];
+  Object.defineProperty(globalThis, 'navigator', { value: { locks: { query: async () => ({ held }) } }, configurable: true }); // prettier-ignore
+  kept.set('pace-slate-gone:leaving', '1');
+  kept.set('pace-slate-gone:long ago', '1');
+  const [{ revision }] = (await listDances(db)).filter(({ id }) => id === a.id);
+  keepDraft(a.id, draft('# Ferry, as it left', revision), 'leaving');
+  keepDraft(b.id, draft('# B, still open', 1), 'living');
+  await adoptLeftWords(db);
+  expect((await findDance(a.id, db))?.text).toBe('# Ferry, as it left');
+  expect((await findDance(b.id, db))?.text).toBe('# B');
+  expect([...kept.keys()].filter((key) => key.startsWith('pace-slate-gone:'))).toEqual(['pace-slate-gone:leaving']);
+  Reflect.deleteProperty(globalThis, 'navigator');
   Reflect.deleteProperty(globalThis, 'localStorage');
 });

@@ -5,15 +5,8 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { daysBetween, weeksWords, type Day, type Evening, type Known } from '../../core';
 import { addEvening, answered, changeGroup, deleteGroup } from '../../store';
 import { nearWords, shortDay, useToday, weekdayName } from '../features/classes/dates';
-import {
-  DanceLink,
-  groupFacts,
-  NextEvening,
-  sectionsWords,
-  wallsWords,
-  useOutlook,
-  type OutlookOrder,
-} from '../features/classes/NextEvening';
+import { DanceLink, NextEvening, useOutlook, type OutlookOrder } from '../features/classes/NextEvening';
+import { groupFacts, sectionsWords, wallsWords } from '../features/classes/words';
 import { eveningOf } from '../features/classes/planning';
 import { Requests } from '../features/classes/Requests';
 import { saveCalendar } from '../features/classes/save';

@@ -10,8 +10,9 @@ import { levelWithTurn, rarityOf } from '../vocabulary/levels';
 import { wallsOf } from '../walls/table';
 
 const QUARTER = CIRCLE / 4;
-/** It faces no wall. */
-export const facesCorner = ({ after }: Moment): boolean => after.facing % QUARTER !== 0;
+/** Something is done facing no wall. */
+export const facesCorner = ({ after, action }: Moment): boolean =>
+  action.word !== 'hold' && after.facing % QUARTER !== 0;
 
 export interface Measures {
   /** In sixteens. */

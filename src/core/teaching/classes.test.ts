@@ -311,4 +311,47 @@ describe('the plan of an evening', () => {
     expect(costOfOrder([plain, plain])).toBe(0);
     expect(costOfOrder([plain, plain, plain])).toBeGreaterThan(0);
   }); // prettier-ignore
-});
+
+  // Whatever was noted, by chance: dances of the shelf and others, any sections, slips, evenings that were cancelled.
+  test('any log gives a plan that can be danced: as long as asked, of dances and sections that are there, each step once', () => {
+    const ids = [...DANCES.map(({ id }) => id), 'gone from the shelf'];
+    const aNote = fc.record({ id: fc.constantFrom(...ids), sections: fc.uniqueArray(fc.integer({ min: 1, max: 9 }), { maxLength: 9 }), of: fc.integer({ min: 0, max: 9 }), slip: fc.boolean(), music: fc.boolean() });
+    const anEvening = fc.record({ day: fc.integer({ min: 0, max: 300 }), notes: fc.uniqueArray(aNote, { maxLength: 4, selector: ({ id }) => id }), state: fc.constantFrom('held' as const, 'cancelled' as const, 'planned' as const), asks: fc.option(fc.constantFrom(...ids)) });
+    fc.assert(
+      fc.property(fc.array(anEvening, { maxLength: 12 }), fc.integer({ min: 20, max: 240 }), fc.integer({ min: 0, max: 4 }), fc.subarray(['no-jumps', 'sticky-floor', 'no-turns', 'no-bends']), (log, minutes, place, forbids) => {
+        const evenings = log.map(({ day, notes, state, asks }, index) =>
+          evening(dayAfter('2026-01-01', day), notes.map(({ id, sections, of, slip, music }) => note(id, sections, of, { music, tripped: slip ? [{ words: 'x', section: sections[0] ?? 1 }] : [] })), {
+            id: String(index),
+            state,
+            requests: asks === null ? [] : [{ id: `r${index}`, title: asks, danceId: asks, who: '', isSettled: false }],
+          }),
+        );
+        const steps = planEvening({ group: { ...GROUP, forbids }, evenings, dances: DANCES, date: '2026-11-10', minutes, place });
+        expect(steps.reduce((sum, step) => sum + step.minutes, 0)).toBe(minutes);
+        expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
+        for (const { danceId, sections, minutes: own, why, words } of steps) {
+          const facts = DANCES.find(({ id }) => id === danceId);
+          expect(danceId === undefined || facts !== undefined).toBe(true);
+          expect(sections.every((section) => section >= 1 && section <= (facts?.sections.length ?? 0))).toBe(true);
+          expect([Number.isInteger(own) && own >= 1, why !== '', /undefined|NaN/.test(words + why)]).toEqual([true, true, false]);
+        }
+        // Whatever is danced for the first time tonight is joined or run after it was taught, never before.
+        const taught = steps.flatMap(({ kind, danceId, sections }, at) => (kind === 'section' ? [{ danceId, section: sections[0], at }] : []));
+        for (const { danceId, section, at } of taught)
+          expect(steps.findIndex((step, index) => index < at && step.danceId === danceId && step.kind === 'run' && section > 0)).toBe(-1);
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test('what is known is known whatever the order in which evenings were written down', () => {
+    const log = Array.from({ length: 6 }, (_, index) => evening(dayAfter('2026-09-01', 7 * index), [note('ebb', [1 + (index % 3)], 3, { tripped: index === 4 ? [{ words: 'x', section: 2 }] : [] })]));
+    fc.assert(fc.property(fc.shuffledSubarray(log, { minLength: log.length }), (other) => expect(knownBy(GROUP, other)).toEqual(knownBy(GROUP, log))));
+  });
+
+  test('an evening that is not held, or of another group, changes nothing of what is known', () => {
+    const log = [evening('2026-09-01', [whole('slipway-stroll')])];
+    for (const more of [{ state: 'planned' as const }, { state: 'cancelled' as const }, { groupId: 'others' }])
+      expect(knownBy(GROUP, [...log, evening('2026-09-08', [whole('slipway-stroll')], more)])).toEqual(knownBy(GROUP, log));
+  });
+}); // prettier-ignore

@@ -7,7 +7,8 @@ import { Button } from '../../theme/Button';
 import { Select } from '../../theme/fields';
 import { KeptText } from './KeptText';
 import { DanceNoting } from './DanceNoting';
-import { DanceLink, sectionsWords } from './NextEvening';
+import { DanceLink } from './NextEvening';
+import { sectionsWords } from './words';
 import { handOut, noteOf, withNote, withoutNote } from './notes';
 import { t } from '../../texts';
 

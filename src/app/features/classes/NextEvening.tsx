@@ -3,7 +3,6 @@ import { useMemo, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
   dueBy,
-  HALL_RULES,
   knownBy,
   knownNow,
   nextMeeting,
@@ -19,6 +18,7 @@ import { NARROW } from '../../theme/screens';
 import { nearWords, shortDay } from './dates';
 import { eveningOf, stepsFor } from './planning';
 import { usePlanFacts } from './use-plan-facts';
+import { groupFacts, sectionsWords } from './words';
 import { t } from '../../texts';
 
 export interface OutlookOrder {
@@ -97,17 +97,6 @@ export function NextEvening({ group, evenings, dances, today, keep, isTitled = f
     </Flex>
   );
 } // prettier-ignore
-
-export const sectionsWords = (count: number, of: number): string =>
-  count === of ? t('all of it') : t('{count} of {of} sections', { count, of });
-
-export const wallsWords = (walls: number): string => (walls === 1 ? t('one wall') : t('{walls} walls', { walls }));
-
-export function groupFacts({ place, level, minutes, forbids, every }: ClassGroup): string {
-  const rules = HALL_RULES.filter(({ id }) => forbids.includes(id)).map(({ words }) => words);
-  const often = every === 1 ? t('every week') : t('every {every} weeks', { every });
-  return [place, level, t('{minutes} minutes', { minutes }), often, ...rules].filter(Boolean).join(' · ');
-}
 
 export const DanceLink = ({ id, title }: { id: string; title: string }) => (
   <Link to={`/classes/dance/${encodeURIComponent(id)}`}>{title}</Link>

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { knownBy } from '../../../core';
 import { findClasses } from '../../../store';
 import { nearWords, useToday } from './dates';
-import { sectionsWords } from './NextEvening';
+import { sectionsWords } from './words';
 import { t } from '../../texts';
 
 /** Who was taught a dance how far, beside the dance itself. Nothing where nobody was. */

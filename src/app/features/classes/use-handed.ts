@@ -1,20 +1,9 @@
 /** Sheets that were handed out, and whether the dance has been changed since. */
 import { useQuery } from '@tanstack/react-query';
-import { compareDances, knownBy, studyText, type ClassGroup, type Day, type Evening } from '../../../core';
+import { compareDances, knownBy, studyText, type ClassGroup, type Evening } from '../../../core';
 import { findNamedRevisions, type DanceRecord } from '../../../store';
 import { personalFigures } from '../settings/settings';
-import { t } from '../../texts';
-import { shortDay } from './dates';
-
-export interface Handed {
-  readonly group: ClassGroup;
-  readonly danceId: string;
-  readonly title: string;
-  readonly name: string;
-  readonly on: Day;
-  /** What is otherwise now, in words, the first few; undefined where the revision is not kept any more. */
-  readonly changes: readonly string[] | undefined;
-}
+import type { Handed } from './old-sheet-words';
 
 const MOST_TOLD = 3;
 
@@ -47,9 +36,3 @@ function changesOf(then: string, now: string): string[] {
   const [before, after] = [then, now].map((text) => studyText(text, personalFigures()).dance);
   return compareDances(before, after).slice(0, MOST_TOLD).map(({ words }) => words);
 } // prettier-ignore
-
-/** `Thursday regulars have revision 1 of Thu 8 Oct. Changed since: …` */
-export function oldSheetWords({ group, name, on, changes }: Handed): string {
-  const have = t('{group} have revision {name} of {day}.', { group: group.name, name, day: shortDay(on) });
-  return `${have} ${changes ? `${t('Changed since:')} ${changes.join('; ')}.` : t('That revision is not kept any more.')}`;
-}
