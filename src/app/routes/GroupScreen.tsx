@@ -160,7 +160,7 @@ const Evenings = ({ evenings, today }: { evenings: readonly Evening[]; today: Da
       <Flex as="li" key={id} gap="1.25rem" borderTop="1px solid" borderColor="line" paddingBlock="0.45rem" css={{ [NARROW]: { gap: '0.6rem' } }}>
         <chakra.span width="6.5rem" flexShrink={0} fontWeight="700" fontVariantNumeric="tabular-nums"><Link to={`/classes/${groupId}/${id}${state === 'planned' && date >= today ? '' : '?part=after'}`}>{shortDay(date)}</Link></chakra.span>
         <Box flex="1" minWidth="0" color={state === 'cancelled' ? 'quiet' : 'ink'}>
-          {STATES[state] && <b>{t(STATES[state])}{': '}</b>}
+          {STATES[state] && <b>{t(STATES[state])}{state === 'planned' || notes.length > 0 ? ': ' : ''}</b>}
           {notes.length > 0 ? notes.map(({ title, sections, of }) => `${title}${sections.length === of ? '' : ` (${sectionsWords(sections.length, of)})`}`).join(', ') : state === 'planned' ? t('{count} steps', { count: steps.length }) : state === 'held' ? t('nothing noted') : ''}
           {words && <chakra.span color="quiet" display="block">{words}</chakra.span>}
         </Box>

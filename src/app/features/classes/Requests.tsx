@@ -28,6 +28,7 @@ export function Requests({ evenings, groupId, dances, keep }: { evenings: readon
           </Flex>
         ))}
       </ul>
+      {!last && <chakra.p color="quiet" fontSize="small">{t('Requests are noted with an evening: plan the first one, or note one.')}</chakra.p>}
       {last && <RequestForm key={open.length} dances={dances} onAdd={(request) => keep(changeEvening(last.id, ({ requests }) => ({ requests: [...requests, request] })))} />}
     </section>
   );

@@ -1,9 +1,43 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { placeOfPoints, shareOfLevel, type LevelScale } from '../../../core';
+import { PHONE } from '../../theme/screens';
 import { t } from '../../texts';
 
-/** The levels side by side, each as wide as the others; what was counted stands over them, what the head says below. */
-export function Ruler({ scale, points, stated }: { scale: LevelScale; points: number; stated: number | undefined }) {
+interface Props {
+  scale: LevelScale;
+  points: number;
+  stated: number | undefined;
+}
+
+/** The levels as a ruler; on a phone, where their names have no room side by side, as a list. */
+export const Ruler = (props: Props) => (
+  <>
+    <Box css={{ [PHONE]: { display: 'none' } }}>
+      <Along {...props} />
+    </Box>
+    <Box display="none" css={{ [PHONE]: { display: 'block' } }}>
+      <Listed {...props} />
+    </Box>
+  </>
+);
+
+const Listed = ({ scale, points, stated }: Props) => (
+  <chakra.ol border="1.5px solid" borderColor="rule" borderRadius="3px" marginTop="0.75rem">
+    {scale.names.map((name, index) => {
+      const isCounted = index === placeOfPoints(points, scale);
+      const told = [isCounted && t('counted'), index === stated && t('the head says')].filter(Boolean).join(', ');
+      return (
+        <Flex as="li" key={name} justify="space-between" padding="0.25rem 0.6rem" borderTop={index === 0 ? 'none' : '1px solid'} borderColor="line" background={isCounted ? 'rule' : 'transparent'} color={isCounted ? 'paper' : 'ink'} fontWeight={told ? '700' : '400'}>
+          <span>{name}</span>
+          <span>{told}</span>
+        </Flex>
+      );
+    })}
+  </chakra.ol>
+); // prettier-ignore
+
+/** Side by side, each as wide as the others; what was counted stands over them, what the head says below. */
+function Along({ scale, points, stated }: Props) {
   const { names } = scale;
   const place = placeOfPoints(points, scale);
   const at = ((place + shareOfLevel(points, scale)) / names.length) * 100;
