@@ -77,6 +77,14 @@ test('by keyboard: an evening is planned, put in order, run, noted, and the next
   await page.getByRole('button', { name: 'Plan the evening of' }).click();
   await expect(steps(page).filter({ hasText: 'It goes on from last time: 2 of 4 sections are taught.' })).toContainText('Low Tide Lanterns: section 3');
   await expect(steps(page).filter({ hasText: 'Ferry at Dusk: section 4, then once from the top' })).toContainText('people tripped at “7&8 Kick ball change R”');
+
+  // The same line in the script: it is told there, and taken back there.
+  await openDance(page, 'Ferry at Dusk');
+  await script(page).locator('.cm-line', { hasText: 'Kick ball change R' }).click();
+  const inClass = page.getByRole('region', { name: 'In class' });
+  await expect(inClass).toContainText('Tuesday learners tripped here once');
+  await inClass.getByRole('button', { name: /^Tuesday learners tripped here on/ }).click();
+  await expect(inClass).not.toContainText('tripped here once');
 }); // prettier-ignore
 
 test.describe('by touch', () => {

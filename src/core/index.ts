@@ -189,7 +189,7 @@ export {
   type Trip,
 } from './teaching/classes';
 export { dueBy, knownBy, knownNow, USUAL_INTERVALS, weeksWords, type Due, type Known } from './teaching/known';
-export { planFacts, type PlanFacts } from './teaching/plan-facts';
+export { planFacts, tripAt, type PlanFacts } from './teaching/plan-facts';
 export { EVENING_CAUTION, viewEvening, type EveningRow, type EveningView } from './views/evening';
 export { EVENING_MINUTES, planEvening, withCautions, type EveningOrder } from './teaching/evening-plan';
 export { viewTeaching, type TeachingView } from './views/teaching';

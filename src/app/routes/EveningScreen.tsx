@@ -28,7 +28,6 @@ import { useLevelScale } from '../features/settings/settings';
 import { Alert } from '../theme/Alert';
 import { Beside } from '../theme/Beside';
 import { Button } from '../theme/Button';
-import { Input } from '../theme/fields';
 import { MEDIUM } from '../theme/screens';
 import { LostScreen } from './LostScreen';
 import { RefusedScreen } from './RefusedScreen';
@@ -144,6 +143,9 @@ const useCautioned = (evening: Evening, group: ClassGroup, facts: readonly PlanF
     [evening, group, facts],
   );
 
+const isLength = (own: string): boolean =>
+  /^\d+$/.test(own) && Number(own) >= EVENING_MINUTES.least && Number(own) <= EVENING_MINUTES.most;
+
 /** Its day, its length, and whether it takes place. */
 function When({ evening, change, keep }: Pick<PartProps, 'evening' | 'change' | 'keep'>) {
   const navigate = useNavigate();
@@ -156,9 +158,9 @@ function When({ evening, change, keep }: Pick<PartProps, 'evening' | 'change' | 
     <section aria-labelledby="when">
       <chakra.h2 id="when" fontSize="part" fontWeight="700" marginTop="1.5rem" marginBottom="0.4rem">{t('When and where')}</chakra.h2>
       <Flex gap="0.4rem" flexWrap="wrap">
-        <Input type="date" flex="1 1 9rem" aria-label={t('Day of the evening')} value={date} onChange={({ target }) => isDay(target.value) && change(() => ({ date: target.value }))} />
-        <Input type="time" flex="1 1 6rem" aria-label={t('Begins at')} value={time} onChange={({ target }) => /^\d{2}:\d{2}$/.test(target.value) && change(() => ({ time: target.value }))} />
-        <Input type="number" flex="1 1 5rem" aria-label={t('Minutes of the evening')} min={EVENING_MINUTES.least} max={EVENING_MINUTES.most} defaultValue={minutes} onChange={({ target }) => Number.isInteger(target.valueAsNumber) && target.valueAsNumber >= EVENING_MINUTES.least && target.valueAsNumber <= EVENING_MINUTES.most && change(() => ({ minutes: target.valueAsNumber }))} />
+        <KeptText type="date" flex="1 1 9rem" aria-label={t('Day of the evening')} value={date} isFine={(own) => isDay(own) && own >= '1970'} onKeep={(own) => change((now) => ({ date: own, meeting: now.meeting ?? now.date }))} />
+        <KeptText type="time" flex="1 1 6rem" aria-label={t('Begins at')} value={time} isFine={(own) => /^\d{2}:\d{2}$/.test(own)} onKeep={(own) => change(() => ({ time: own }))} />
+        <KeptText type="number" flex="1 1 5rem" aria-label={t('Minutes of the evening')} min={EVENING_MINUTES.least} max={EVENING_MINUTES.most} value={String(minutes)} isFine={isLength} onKeep={(own) => change(() => ({ minutes: Number(own) }))} />
         <KeptText flex="1 1 100%" aria-label={t('Place of the evening')} placeholder={t('place')} value={place} maxLength={120} onKeep={(own) => change(() => ({ place: own }))} />
       </Flex>
       <Flex gap="0.4rem" marginTop="0.6rem" flexWrap="wrap">

@@ -82,6 +82,13 @@ export const wordsOfLine = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim();
 
+/** The line of a script as somebody trips at it; undefined where it is no step of a part. */
+export function tripAt(dance: Dance, line: number): Trip | undefined {
+  const sections = dance.parts.flatMap((part) => part.sections.filter(({ lines }) => lines.some(({ moments }) => moments.length > 0)));
+  const section = sections.findIndex(({ lines }) => lines.some((own) => own.line.index === line && own.moments.length > 0));
+  return section < 0 ? undefined : { words: wordsOfLine(dance.script.lines[line].text), section: section + 1 };
+} // prettier-ignore
+
 /** Each figure once for what it asks care for; a half turn is one of them whatever it is danced on. */
 function caresOf(lines: readonly DancedLine[]): PlannedSection['cares'] {
   const found = new Map<string, { care: Care; figure: string }>();

@@ -3,7 +3,7 @@ import type { DanceNote, Evening, PlanFacts } from '../../../core';
 import { Button } from '../../theme/Button';
 import { Select } from '../../theme/fields';
 import { PHONE } from '../../theme/screens';
-import { addTrip, toggled, toggleSection, withNote } from './notes';
+import { addTrip, moreWalls, toggled, toggleSection, toggleTrip, withNote, withoutTrip } from './notes';
 import { t } from '../../texts';
 
 interface Props {
@@ -35,9 +35,9 @@ export function DanceNoting({ facts, note, change, inHall }: Props) {
       </Flex>
       <Flex gap="0.35rem" flexWrap="wrap" align="center">
         <Label>{t('Walls')}</Label>
-        <Button {...size} disabled={walls === 0} aria-label={t('A wall less')} onClick={() => put(() => ({ walls: walls - 1 }))}>−</Button>
+        <Button {...size} disabled={walls === 0} aria-label={t('A wall less')} onClick={() => put(moreWalls(-1))}>−</Button>
         <chakra.b minWidth="1.8rem" textAlign="center" fontVariantNumeric="tabular-nums" aria-label={t('{walls} walls in a row', { walls })}>{walls}</chakra.b>
-        <Button {...size} aria-label={t('A wall more')} onClick={() => put(() => ({ walls: walls + 1 }))}>+</Button>
+        <Button {...size} aria-label={t('A wall more')} onClick={() => put(moreWalls(1))}>+</Button>
         <Press {...size} isOn={note?.music ?? false} label={t('With music')} onPress={() => put(({ music }) => ({ music: !music }))}>{t('with music')}</Press>
         {facts.inPlace.map((place) => (
           <Press key={place} {...size} isOn={note?.inPlace.includes(place) ?? false} label={t('Walked in place: {place}', { place })} onPress={() => put(({ inPlace }) => ({ inPlace: toggled(inPlace, place) }))}>{place}</Press>
@@ -54,10 +54,6 @@ interface TripProps {
   put: (own: (note: DanceNote) => Partial<DanceNote>) => void;
 }
 
-const withoutTrip =
-  (words: string) =>
-  ({ tripped }: DanceNote): Partial<DanceNote> => ({ tripped: tripped.filter((trip) => trip.words !== words) });
-
 /** The lines themselves, each to be pressed when people trip at it. */
 function TripLines({ facts, note, sections, put }: TripProps & { sections: readonly number[] }) {
   const lines = facts.lines.filter(({ section }) => sections.length === 0 || sections.includes(section));
@@ -69,7 +65,7 @@ function TripLines({ facts, note, sections, put }: TripProps & { sections: reado
           const isOn = note?.tripped.some(({ words }) => words === trip.words) ?? false;
           return (
             <li key={`${index} ${trip.words}`}>
-              <Button width="100%" justifyContent="flex-start" textAlign="left" minHeight="2.9rem" fontSize="lead" fontWeight={isOn ? '700' : '400'} whiteSpace="normal" variant={isOn ? 'solid' : 'line'} aria-pressed={isOn} onClick={() => put(isOn ? withoutTrip(trip.words) : addTrip(trip))}>
+              <Button width="100%" justifyContent="flex-start" textAlign="left" minHeight="2.9rem" fontSize="lead" fontWeight={isOn ? '700' : '400'} whiteSpace="normal" variant={isOn ? 'solid' : 'line'} aria-pressed={isOn} onClick={() => put(toggleTrip(trip))}>
                 <chakra.span color={isOn ? 'buttonInk' : 'quiet'} minWidth="1.4rem" aria-label={facts.sections[trip.section - 1]?.name}>{facts.sections[trip.section - 1]?.short}</chakra.span>
                 {trip.words}
               </Button>

@@ -31,7 +31,7 @@ import {
 import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
 import { NARROW } from '../../theme/screens';
-import { freshStepId, movedStep } from './notes';
+import { freshStepId, moreMinutes, movedBy, movedStep } from './notes';
 import { t } from '../../texts';
 
 type Change = (change: (evening: Evening) => Partial<Evening>) => void;
@@ -95,7 +95,6 @@ function announcing(rows: readonly EveningRow[]): Announcements {
 function Step({ row: { step, from, to }, index, isLast, change }: { row: EveningRow; index: number; isLast: boolean; change: Change }) {
   const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({ id: step.id });
   const number = index + 1;
-  const put = (more: Partial<EveningStep>) => change(({ steps }) => ({ steps: steps.map((one) => (one.id === step.id ? { ...one, ...more } : one)) }));
   return (
     <Flex
       as="li"
@@ -116,9 +115,9 @@ function Step({ row: { step, from, to }, index, isLast, change }: { row: Evening
       <Box width="6.3rem" flexShrink={0}>
         <chakra.span fontWeight="700" fontVariantNumeric="tabular-nums">{from}–{to}</chakra.span>
         <Flex align="center" gap="0.1rem" marginTop="0.15rem">
-          <Small disabled={step.minutes <= 1} label={t('A minute less for step {number}', { number })} onPress={() => put({ minutes: step.minutes - 1 })}>−</Small>
+          <Small disabled={step.minutes <= 1} label={t('A minute less for step {number}', { number })} onPress={() => change((now) => moreMinutes(now, step.id, -1))}>−</Small>
           <chakra.span fontSize="small" fontVariantNumeric="tabular-nums" minWidth="3rem" textAlign="center">{t('{minutes} min', { minutes: step.minutes })}</chakra.span>
-          <Small disabled={step.minutes >= 240} label={t('A minute more for step {number}', { number })} onPress={() => put({ minutes: step.minutes + 1 })}>+</Small>
+          <Small disabled={step.minutes >= 240} label={t('A minute more for step {number}', { number })} onPress={() => change((now) => moreMinutes(now, step.id, 1))}>+</Small>
         </Flex>
       </Box>
       <Box flex="1" minWidth="0">
@@ -129,8 +128,8 @@ function Step({ row: { step, from, to }, index, isLast, change }: { row: Evening
         ))}
       </Box>
       <Flex flexShrink={0} align="flex-start" css={{ [NARROW]: { width: '100%', justifyContent: 'flex-end' } }}>
-        <Small disabled={index === 0} label={t('Step {number} earlier', { number })} onPress={() => change((now) => movedStep(now, step.id, index - 1))}><ChevronUp size={16} aria-hidden /></Small>
-        <Small disabled={isLast} label={t('Step {number} later', { number })} onPress={() => change((now) => movedStep(now, step.id, index + 1))}><ChevronDown size={16} aria-hidden /></Small>
+        <Small disabled={index === 0} label={t('Step {number} earlier', { number })} onPress={() => change((now) => movedBy(now, step.id, -1))}><ChevronUp size={16} aria-hidden /></Small>
+        <Small disabled={isLast} label={t('Step {number} later', { number })} onPress={() => change((now) => movedBy(now, step.id, 1))}><ChevronDown size={16} aria-hidden /></Small>
         <Small label={t('Take step {number} out', { number })} onPress={() => change(({ steps }) => ({ steps: steps.filter(({ id }) => id !== step.id) }))}><X size={16} aria-hidden /></Small>
       </Flex>
     </Flex>

@@ -91,7 +91,7 @@ export function NextEvening({ group, evenings, dances, today, keep, isTitled = f
         {next.evening ? (
           <Button asChild variant="solid"><Link to={`/classes/${group.id}/${next.evening.id}`} aria-label={t('Open the plan of {name}', { name: group.name })}>{t('Open the plan')}</Link></Button>
         ) : (
-          <Button variant="solid" disabled={dances.length > 0 && facts.length === 0} onClick={() => keep(plan())} aria-label={t('Plan the evening of {name}', { name: group.name })}>{t('Plan the evening')}</Button>
+          <Button variant="solid" disabled={dances.length > 0 && facts.length === 0} onClick={() => keep(plan())} aria-label={t('Plan the evening of {name}', { name: group.name })}>{dances.length > 0 && facts.length === 0 ? t('Looking through the shelf …') : t('Plan the evening')}</Button>
         )}
       </Box>
     </Flex>

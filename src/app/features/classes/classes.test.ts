@@ -7,10 +7,14 @@ import {
   addTrip,
   freshStepId,
   handOut,
+  moreMinutes,
+  moreWalls,
+  movedBy,
   movedStep,
   noteOf,
   stepDone,
   toggleSection,
+  toggleTrip,
   withNote,
   withoutNote,
 } from './notes';
@@ -47,6 +51,31 @@ describe('notes', () => {
     expect(noteOf(handed, ferry.id)?.handedOut).toBe('2');
     expect(handOut(handed, ferry, undefined).notes).toEqual(once.notes);
     expect(withoutNote(handed, ferry.id).notes).toEqual([]);
+  });
+
+  test('presses that follow one another at once each count: every one builds on what is kept, not on what was drawn', () => {
+    const twice = <T extends object>(change: (now: Evening) => T): Evening => {
+      const once = { ...EVENING, ...change(EVENING) };
+      return { ...once, ...change(once) };
+    };
+    const walls = twice((now) => withNote(now, ferry, moreWalls(1)));
+    expect(noteOf(walls, ferry.id)?.walls).toBe(2);
+    expect(noteOf({ ...walls, ...withNote(walls, ferry, moreWalls(-1)) }, ferry.id)?.walls).toBe(1);
+    expect(
+      noteOf(
+        twice((now) => withNote(now, ferry, moreWalls(-1))),
+        ferry.id,
+      )?.walls,
+    ).toBe(0);
+    expect(
+      noteOf(
+        twice((now) => withNote(now, ferry, toggleTrip(ferry.lines[2]))),
+        ferry.id,
+      )?.tripped,
+    ).toEqual([]);
+    expect(twice((now) => moreMinutes(now, 'step-1', 1)).steps[0].minutes).toBe(7);
+    expect(twice((now) => movedBy(now, 'step-1', 1)).steps.map(({ id }) => id)).toEqual(['step-2', 'step-7', 'step-1']);
+    expect(twice((now) => movedBy(now, 'step-2', -1)).steps[0].id).toBe('step-2');
   });
 
   test('a step moves and the others keep their order; a new one gets an id of its own', () => {

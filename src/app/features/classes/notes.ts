@@ -46,6 +46,29 @@ export const addTrip =
   ({ tripped }: DanceNote): Partial<DanceNote> =>
     tripped.some(({ words }) => words === trip.words) ? {} : { tripped: [...tripped, trip] };
 
+export const withoutTrip =
+  (words: string) =>
+  ({ tripped }: DanceNote): Partial<DanceNote> => ({ tripped: tripped.filter((trip) => trip.words !== words) });
+
+/** Pressed once more, it is taken away. Each press builds on what is kept, however quickly they follow one another. */
+export const toggleTrip =
+  (trip: Trip) =>
+  (note: DanceNote): Partial<DanceNote> =>
+    note.tripped.some(({ words }) => words === trip.words) ? withoutTrip(trip.words)(note) : addTrip(trip)(note);
+
+export const moreWalls =
+  (by: 1 | -1) =>
+  ({ walls }: DanceNote): Partial<DanceNote> => ({ walls: Math.max(0, walls + by) });
+
+/** A minute more or less for a step. */
+export const moreMinutes = ({ steps }: Pick<Evening, 'steps'>, id: string, by: 1 | -1): Pick<Evening, 'steps'> => ({
+  steps: steps.map((step) => (step.id === id ? { ...step, minutes: Math.max(1, Math.min(240, step.minutes + by)) } : step)),
+}); // prettier-ignore
+
+/** A step one place earlier or later than it stands now. */
+export const movedBy = (evening: Pick<Evening, 'steps'>, id: string, by: 1 | -1): Pick<Evening, 'steps'> =>
+  movedStep(evening, id, evening.steps.findIndex((step) => step.id === id) + by); // prettier-ignore
+
 /** The sheet they took home; undefined where they took none. */
 export function handOut(evening: Pick<Evening, 'notes'>, facts: PlanFacts, name: string | undefined): Pick<Evening, 'notes'> {
   const { notes } = withNote(evening, facts, () => (name === undefined ? {} : { handedOut: name }));

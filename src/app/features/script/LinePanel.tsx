@@ -1,10 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { memo } from 'react';
+import { lazy, memo, Suspense } from 'react';
 import { cautionsOf, explainLine, type OnWall, type Study } from '../../../core';
 import { FloorPicture } from '../floor/FloorPicture';
+import { useDanceSession } from '../document/DanceContext';
 import { RoomMark, WeightPair } from '../marks/Marks';
 import { StepRow } from '../marks/StepRow';
 import { t } from '../../texts';
+
+const TrippedHere = lazy(() => import('../classes/TrippedHere'));
 
 interface Props {
   study: Study;
@@ -15,6 +18,7 @@ interface Props {
 
 /** The selected line foot by foot, the feet on the floor, and what to mind. */
 export const LinePanel = memo(function LinePanel({ study, line, wall }: Props) {
+  const { id } = useDanceSession();
   const explained = explainLine(study.dance, line, wall?.facings.get(line)?.facing);
   const cautions = cautionsOf(study.dance).filter((caution) => caution.line === line);
   return (
@@ -53,6 +57,9 @@ export const LinePanel = memo(function LinePanel({ study, line, wall }: Props) {
           {t('Put the cursor on a line with counts to see it foot by foot.')}
         </chakra.p>
       )}
+      <Suspense fallback={null}>
+        <TrippedHere danceId={id} dance={study.dance} line={line} />
+      </Suspense>
       {cautions.map(({ care, text }) => (
         <Box
           key={care}
