@@ -33,7 +33,7 @@ describe('a scale', () => {
 
   test('names go before what is usual, and a usual name finds its place by its points', () => {
     expect(statedPlace('Rowers', OWN)).toBe(1);
-    // An improver's points, 7.5 to 12, lie between 6 and 14; an advanced dance begins at 18.
+    // An improver's points, 7.5 to 12, lie between 6 and 14; an advanced dance begins at 20.
     expect(statedPlace('improver', OWN)).toBe(1);
     expect(statedPlace('advanced', OWN)).toBe(2);
     expect(statedPlace('absolute beginner', OWN)).toBe(0);

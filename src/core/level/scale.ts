@@ -15,7 +15,7 @@ export interface LevelScale {
 /** The usual five (handbook of the trade, 3.8). The borders are the project's own judgement, as the points are: see `weights.ts`. */
 export const USUAL_SCALE: LevelScale = {
   names: ['absolute beginner', 'beginner', 'improver', 'intermediate', 'advanced'],
-  borders: [3.5, 7.5, 12, 18],
+  borders: [3.5, 7.5, 12, 20],
 };
 
 export const MOST_LEVELS = 9;

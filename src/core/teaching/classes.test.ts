@@ -261,6 +261,10 @@ describe('the plan of an evening', () => {
     const lanterns = [note('low-tide-lanterns', [1, 2, 3, 4], 4, { inPlace: ['restart after 16'] })];
     const walked = plan([evening('2026-08-25', lanterns)]).filter(({ danceId }) => danceId === 'low-tide-lanterns');
     expect(walked.map(({ kind, inPlace }) => [kind, inPlace])).toEqual([['join', ['tag lamp', 'restart after 18', 'ending']], ['revision', undefined]]);
+    // The easiest that they know is asked for: it is danced for itself, not only to warm up.
+    const asks = { requests: [{ id: 'r', title: 'Slipway Stroll', danceId: 'slipway-stroll', who: 'Wren', isSettled: false }] };
+    const easy = plan([evening('2026-08-18', [whole('slipway-stroll')]), evening('2026-08-25', [whole('slipway-stroll')]), evening('2026-09-01', [whole('slipway-stroll')]), evening('2026-09-01', [], { id: 'asked', ...asks })]);
+    expect(easy.find(({ danceId }) => danceId === 'slipway-stroll')).toMatchObject({ kind: 'revision', why: expect.stringMatching(/^Asked for by Wren\./) });
     // A dance of two parts: its fifth section is the first of part B.
     const parts = plan([evening('2026-09-01', [note('regatta-morning', [1, 2, 3, 4], 6)])]);
     expect(parts.find(({ kind }) => kind === 'section')?.words).toBe('Regatta Morning: part B, section 1, chasses');

@@ -82,7 +82,7 @@ export function planEvening(order: EveningOrder): EveningStep[] {
     const ago =
       forgotten &&
       `Begun, and left for ${weeksWords(daysBetween(forgotten.last, date))}: again from the first section.`;
-    const steps = teach(facts, next, left * share, sections, why(facts.id) ?? ago, order);
+    const steps = teach(facts, next, left * share, sections, { asked: why(facts.id), ago }, order);
     if (steps.length === 0 || sumOf(steps) > left) return false;
     taken.add(facts.id);
     taught.push(...steps);
@@ -91,7 +91,7 @@ export function planEvening(order: EveningOrder): EveningStep[] {
     return true;
   };
   goOn(SHARE_OF_NEW);
-  const warm = warmUp(known, factsOf, order);
+  const warm = warmUp(known, factsOf, order, asked);
   if (warm) taken.add(warm.id);
   const again = revisions(known, factsOf, { date, left, taken, why, asked });
   left -= sumOf(again.flat());
@@ -154,9 +154,10 @@ const step = (kind: StepKind, minutes: number, words: string, why: string, facts
 // Warming up
 
 /** The easiest of what the group knows whole and is not due to be looked at, without jumps and with little turning. */
-function warmUp(known: readonly Known[], factsOf: ReadonlyMap<string, PlanFacts>, { place, date }: EveningOrder): PlanFacts | undefined {
+function warmUp(known: readonly Known[], factsOf: ReadonlyMap<string, PlanFacts>, { place, date }: EveningOrder, asked: ReadonlyMap<string, Request>): PlanFacts | undefined {
   return known
-    .filter(({ isWhole, due }) => isWhole && due > date)
+    // What was asked for is danced for itself.
+    .filter(({ danceId, isWhole, due }) => isWhole && due > date && !asked.has(danceId))
     .flatMap(({ danceId }) => factsOf.get(danceId) ?? [])
     .filter((facts) => !facts.jumps && facts.turning <= 1.25 && facts.place <= place)
     .sort((a, b) => a.points - b.points || a.title.localeCompare(b.title))[0];
@@ -245,8 +246,14 @@ function newDance({ dances, place, group }: EveningOrder, without: ReadonlySet<s
   return wanted.find(({ id }) => id === dated) ?? easiest(wanted) ?? easiest(open);
 } // prettier-ignore
 
+interface Reasons {
+  readonly asked: string | undefined;
+  /** That it was begun long ago. */
+  readonly ago: string | undefined;
+}
+
 /** Sections from the first that is missing on, as far as the time goes, each joined to what is there; with music when all is taught. */
-function teach(facts: PlanFacts, known: Known | undefined, most: number, pace: number, asked: string | undefined, order: EveningOrder): Draft[] {
+function teach(facts: PlanFacts, known: Known | undefined, most: number, pace: number, { asked, ago }: Reasons, order: EveningOrder): Draft[] {
   const { sections, title } = facts;
   const nameOf = (section: number): string => sections[section - 1]?.name ?? `section ${section}`;
   const reached = new Set(known?.sections ?? []);
@@ -255,7 +262,7 @@ function teach(facts: PlanFacts, known: Known | undefined, most: number, pace: n
   const first = missing[0];
   if (first === undefined) return [];
   const goesOn = `It goes on from last time: ${reached.size} of ${sections.length} sections are taught.`;
-  const whyFirst = reached.size > 0 ? goesOn : [asked, asked?.startsWith('Begun') ? '' : whyNew(facts, order)].filter(Boolean).join(' ');
+  const whyFirst = reached.size > 0 ? goesOn : [asked, ago ?? whyNew(facts, order)].filter(Boolean).join(' ');
   const steps: Draft[] = [];
   if (known && reached.size > 0)
     steps.push(step('join', MINUTES.join, `${title}: from the top to ${nameOf(greatest([...reached]))}`, 'What was taught, first.', facts, [...reached].sort((a, b) => a - b))); // prettier-ignore

@@ -4,7 +4,7 @@ import type { EditorView } from '@codemirror/view';
 import { useForm } from 'react-hook-form';
 import { object, string, type InferType } from 'yup';
 import { editFacts } from '../../../core';
-import { studyLive } from '../settings/settings';
+import { studyLive, useLevelScale } from '../settings/settings';
 import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
 import type { DanceSession } from '../document/session';
@@ -33,8 +33,6 @@ const factsSchema = object({
 
 type FactsValues = InferType<typeof factsSchema>;
 
-const LEVELS = ['absolute beginner', 'beginner', 'improver', 'intermediate', 'advanced'];
-
 /** The facts at the head of the dance. The form edits the text; the text stays the truth. */
 export default function FactsForm({
   session,
@@ -45,6 +43,7 @@ export default function FactsForm({
   view: EditorView | undefined;
   onClose: () => void;
 }) {
+  const { names: levels } = useLevelScale();
   const { script } = studyLive(session.text);
   const value = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
   const start = script.header.startStated ? (`weight ${script.header.startWeight}` as FactsValues['start']) : '';
@@ -100,7 +99,7 @@ export default function FactsForm({
         </Flex>
         <Field label={t('Level')} list="levels" error={errors.level?.message} {...register('level')} />
         <datalist id="levels">
-          {LEVELS.map((level) => (
+          {levels.map((level) => (
             <option key={level} value={level} />
           ))}
         </datalist>
