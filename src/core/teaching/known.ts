@@ -22,9 +22,8 @@ export const USUAL_INTERVALS: readonly number[] = [1, 2, 4, 8, 16];
 export const knownNow = (known: readonly Known[], lengthOf: (danceId: string) => number | undefined): Known[] =>
   known.map((one) => {
     const of = lengthOf(one.danceId) ?? one.of;
-    if (of === one.of) return one;
-    const sections = one.sections.filter((section) => section <= of);
-    return { ...one, of, sections, isWhole: of > 0 && sections.length === of };
+    const [sections, weak] = [one.sections, one.weak].map((all) => all.filter((section) => section <= of));
+    return { ...one, of, sections, weak, isWhole: of > 0 && sections.length === of };
   });
 
 export interface TrippedAt extends Trip {
