@@ -14,7 +14,7 @@ import type { SeasonMark } from '../features/classes/SeasonChart';
 import { UndoBar, type Gone } from '../features/classes/UndoBar';
 import { useGroup, useKeeping } from '../features/classes/use-classes';
 import { Alert } from '../theme/Alert';
-import { Beside } from '../theme/Beside';
+import { Beside, MainColumn } from '../theme/Beside';
 import { Button } from '../theme/Button';
 import { MEDIUM, NARROW } from '../theme/screens';
 import { LostScreen } from './LostScreen';
@@ -56,7 +56,7 @@ function OpenGroup({ id }: { id: string }) {
   };
   return (
     <Flex as="main" css={{ overflow: 'hidden', [MEDIUM]: { flexDirection: 'column', overflowY: 'auto' } }}>
-      <Box flex="1" minWidth="0" overflowY="auto" padding="0.75rem 1.25rem 2rem" css={{ [MEDIUM]: { flex: 'none', overflow: 'visible' } }}>
+      <MainColumn>
         {problem && <Alert>{problem}</Alert>}
         <UndoBar keep={keep} />
         <chakra.p fontSize="text"><Link to="/classes">{t('Classes')}</Link></chakra.p>
@@ -88,7 +88,7 @@ function OpenGroup({ id }: { id: string }) {
           </Flex>
           <Evenings evenings={evenings} today={today} />
         </section>
-      </Box>
+      </MainColumn>
       <Beside label={t('About the group')}>
         <Requests evenings={evenings} groupId={id} dances={dances} keep={keep} />
         {group.notes && (<><Heading>{t('Notes')}</Heading><chakra.p whiteSpace="pre-wrap">{group.notes}</chakra.p></>)}

@@ -23,7 +23,7 @@ import { useDanceSession } from '../features/document/DanceContext';
 import { RoomMark } from '../features/marks/Marks';
 import { studyLive, usePersonalFigures } from '../features/settings/settings';
 import { useTextEditing } from '../features/walls/use-walls';
-import { Beside } from '../theme/Beside';
+import { Beside, MainColumn } from '../theme/Beside';
 import { Button } from '../theme/Button';
 import { Input, Select } from '../theme/fields';
 import { MEDIUM, NARROW } from '../theme/screens';
@@ -44,13 +44,7 @@ export function LessonScreen() {
     editing.apply([lessonEdit(script, planLesson(dance, { minutes, group }), { minutes, group })]);
   return (
     <Flex as="main" css={{ overflow: 'hidden', [MEDIUM]: { flexDirection: 'column', overflowY: 'auto' } }}>
-      <Box
-        flex="1"
-        minWidth="0"
-        overflowY="auto"
-        padding="0.75rem 1.25rem 2rem"
-        css={{ [MEDIUM]: { flex: 'none', overflow: 'visible' } }}
-      >
+      <MainColumn>
         <Flex align="baseline" gap="0.75rem" flexWrap="wrap" marginBottom="0.5rem">
           <chakra.h1 fontSize="heading" fontWeight="700">
             {t('Lesson')}
@@ -69,7 +63,7 @@ export function LessonScreen() {
         ) : (
           <Steps view={view} script={script} onEdit={(edits) => editing.apply(edits)} />
         )}
-      </Box>
+      </MainColumn>
       <Beside label={t('Plan the lesson')}>
         {dance.counts > 0 && <Planner onPlan={plan} isWritten={view.isWritten} />}
         <chakra.p marginTop="0.75rem" fontSize="small">

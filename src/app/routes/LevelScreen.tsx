@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { chakra, Flex } from '@chakra-ui/react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { editFacts, estimateLevel, statedPlace, WEIGHTS, type LevelScale } from '../../core';
@@ -10,7 +10,7 @@ import { Ruler } from '../features/level/Ruler';
 import { keepScale, studyLive, useLevelScale, usePersonalFigures } from '../features/settings/settings';
 import { useTextEditing } from '../features/walls/use-walls';
 import { Alert } from '../theme/Alert';
-import { Beside } from '../theme/Beside';
+import { Beside, MainColumn } from '../theme/Beside';
 import { Button } from '../theme/Button';
 import { Select } from '../theme/fields';
 import { MEDIUM } from '../theme/screens';
@@ -47,7 +47,7 @@ export function LevelScreen() {
   const isEmpty = estimate.sections.length === 0;
   return (
     <Flex as="main" css={{ overflow: 'hidden', [MEDIUM]: { flexDirection: 'column', overflowY: 'auto' } }}>
-      <Box flex="1" minWidth="0" overflowY="auto" padding="0.75rem 1.25rem 2rem" css={{ [MEDIUM]: { flex: 'none', overflow: 'visible' } }}>
+      <MainColumn>
         {problem && <Alert>{problem}</Alert>}
         <chakra.h1 fontSize="heading" fontWeight="700">
           {t('Level')}
@@ -73,7 +73,7 @@ export function LevelScreen() {
             <HowWeighed />
           </>
         )}
-      </Box>
+      </MainColumn>
       <Beside label={t('Level of the dance')}>
         <Said said={said} scale={scale} stated={stated} onSay={(level) => editing.apply(editFacts(script, { title: script.title, level }))} onScale={keep} />
         <chakra.p fontSize="small" marginBlock="0.75rem 1.25rem">

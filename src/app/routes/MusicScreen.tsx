@@ -10,7 +10,7 @@ import { SongRows } from '../features/music/SongRows';
 import { Taps } from '../features/music/Taps';
 import { Transport } from '../features/music/Transport';
 import { keyOf, useSongPage, type SongPage } from '../features/music/use-song-page';
-import { Beside } from '../theme/Beside';
+import { Beside, MainColumn } from '../theme/Beside';
 import { Button } from '../theme/Button';
 import { MEDIUM } from '../theme/screens';
 import { t } from '../texts';
@@ -31,15 +31,9 @@ export function MusicScreen() {
         void desk.open(file);
       }}
     >
-      <Box
-        flex="1"
-        minWidth="0"
-        overflowY="auto"
-        padding="0.75rem 1.25rem 2rem"
-        css={{ [MEDIUM]: { flex: 'none', overflow: 'visible' } }}
-      >
+      <MainColumn>
         <Rows page={page} />
-      </Box>
+      </MainColumn>
       <Beside label={t('The song in words')}>
         <Box css={{ [MEDIUM]: { columns: '20rem 2', columnGap: '2rem', '& > *': { breakInside: 'avoid' } } }}>
           <InWords page={page} />

@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { MEDIUM } from './screens';
 
@@ -26,3 +26,14 @@ export const Beside = ({ label, children }: { label: string; children: ReactNode
     {children}
   </Box>
 );
+
+/** What it stands beside: it scrolls by itself, and flows with the page where that is narrow. */
+export const MainColumn = chakra('div', {
+  base: {
+    flex: '1',
+    minWidth: '0',
+    overflowY: 'auto',
+    padding: '0.75rem 1.25rem 2rem',
+    [MEDIUM]: { flex: 'none', overflow: 'visible' },
+  },
+});

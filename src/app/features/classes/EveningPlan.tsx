@@ -1,20 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type Announcements,
-  type UniqueIdentifier,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { closestCenter, DndContext, type Announcements, type UniqueIdentifier } from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { ChevronDown, ChevronUp, GripVertical, Plus, X } from 'lucide-react';
 import { useState } from 'react';
@@ -28,6 +14,7 @@ import {
   type PlanFacts,
   type StepKind,
 } from '../../../core';
+import { useSortSensors } from '../desk/sort-sensors';
 import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
 import { NARROW } from '../../theme/screens';
@@ -50,10 +37,7 @@ const KIND_NAMES: Readonly<Record<StepKind, string>> = {
 /** The plan as a page, the clock at the left; put in order by grips, by keys, by arrows. */
 export function EveningPlan({ evening, change }: { evening: Evening; change: Change }) {
   const { rows } = viewEvening(evening);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useSortSensors();
   return (
     <DndContext
       sensors={sensors}

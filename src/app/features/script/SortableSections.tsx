@@ -1,17 +1,13 @@
 import { chakra } from '@chakra-ui/react';
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { closestCenter, DndContext } from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { EditorView } from '@codemirror/view';
 import { GripVertical } from 'lucide-react';
 import { memo } from 'react';
 import type { SectionView } from '../../../core';
 import { dragSection } from '../editor/script-commands';
+import { useSortSensors } from '../desk/sort-sensors';
 import { SectionButton, type SectionProps } from './SectionButton';
 
 /** The sections as a list that is put in order by their grips, with the pointer or by keys. */
@@ -29,10 +25,7 @@ export default function SortableSections({
   view: EditorView | undefined;
   onOpen: (line: number) => void;
 }) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useSortSensors();
   return (
     <DndContext
       sensors={sensors}
