@@ -96,7 +96,8 @@ const SHOTS = [
       await atLine('Shuffle L forward')(page);
       await page.keyboard.type(' turning 1/2 right');
       await page.keyboard.press('Control+End');
-      await page.keyboard.type('\n\n## Plan\nwall 3: restart after 16');
+      // As pasted: typed, Enter would take the heading that is offered.
+      await page.keyboard.insertText('\n\n## Plan\nwall 3: restart after 16');
       await page.waitForTimeout(900);
       await page.getByRole('link', { name: 'Revisions' }).click();
       await page.getByRole('region', { name: 'What changed' }).waitFor();

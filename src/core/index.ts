@@ -173,6 +173,7 @@ export {
   eveningsOfGroup,
   HALL_RULES,
   isDay,
+  isSameTrip,
   meetingOf,
   nextMeeting,
   openRequests,

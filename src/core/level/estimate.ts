@@ -55,6 +55,7 @@ export function estimateLevel(dance: Dance, scale: LevelScale = USUAL_SCALE): Le
   if (whole.moments.length === 0) return { points: 0, place: 0, reasons: [], sections: [] };
   const measures = measureDance(dance);
   const points = sum(WEIGHTS.map((weight) => pointsOf(weight, measures)));
+  const inIt = WEIGHTS.filter(({ inSection }) => inSection);
   const ofWhole = WEIGHTS.filter(({ inSection }) => !inSection);
   const base = sum(ofWhole.map((weight) => pointsOf(weight, measures)));
   const second = secondOfCount(dance);
@@ -63,7 +64,6 @@ export function estimateLevel(dance: Dance, scale: LevelScale = USUAL_SCALE): Le
       const stretch = stretchOf(section.lines, section.counts, second);
       if (stretch.moments.length === 0) return [];
       const alone: Measures = { ...measures, ...measureStretch(stretch) };
-      const inIt = WEIGHTS.filter(({ inSection }) => inSection);
       const ownPoints = base + sum(inIt.map((weight) => pointsOf(weight, alone)));
       return [
         {

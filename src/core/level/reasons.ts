@@ -1,5 +1,6 @@
 /** Why a dance is as hard as it is, in dancers' words, with the line that shows it. */
 import type { Dance, DancedCall, Moment } from '../dancing/dance';
+import { numberWord } from '../lexicon/numbers';
 import { amountWords, CIRCLE } from '../model/turns';
 import { danceTempo } from '../music/tempo';
 import { FIGURE_LEVELS, rarityOf } from '../vocabulary/levels';
@@ -13,22 +14,9 @@ export interface Said {
   readonly line?: number;
 }
 
-const NUMBERS = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
-const number = (value: number): string => NUMBERS[value] ?? String(value);
+/** Few enough to be read as words. */
+const FEW = 12;
+const number = (value: number): string => (value === 0 ? 'no' : value <= FEW ? numberWord(value) : String(value));
 const TIMES: Readonly<Record<number, string>> = { 1: 'once', 2: 'twice' };
 const many = (value: number, one: string, more = `${one}s`): string => `${number(value)} ${value === 1 ? one : more}`;
 const fine = (value: number): string => String(Math.round(value * 10) / 10);

@@ -12,7 +12,10 @@ export interface LevelScale {
   readonly borders: readonly number[];
 }
 
-/** The usual five (handbook of the trade, 3.8). The borders are the project's own judgement, as the points are: see `weights.ts`. */
+/**
+ * The usual five (handbook of the trade, 3.8). The borders are the project's own judgement, as the points are: see `weights.ts`. The
+ * last one was moved up after ten new sheets had come out high there.
+ */
 export const USUAL_SCALE: LevelScale = {
   names: ['absolute beginner', 'beginner', 'improver', 'intermediate', 'advanced'],
   borders: [3.5, 7.5, 12, 20],

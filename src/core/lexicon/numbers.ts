@@ -31,6 +31,11 @@ const CARDINALS: readonly (readonly [number, Words])[] = [
   [90, { en: 'ninety', de: 'neunzig', fr: 'quatre-vingt-dix', nl: 'negentig' }],
 ];
 
+const ENGLISH: ReadonlyMap<number, string> = new Map(CARDINALS.map(([value, { en }]) => [value, en ?? String(value)]));
+
+/** `three`; in figures where there is no word of its own. */
+export const numberWord = (value: number): string => ENGLISH.get(value) ?? String(value);
+
 const ORDINALS: readonly (readonly [number, Words])[] = [
   [1, { en: 'first', de: 'erste erster erstes ersten', fr: 'premier première premiers premières', nl: 'eerste' }],
   [2, { en: 'second', de: 'zweite zweiter zweites zweiten', fr: 'deuxième second seconde', nl: 'tweede' }],

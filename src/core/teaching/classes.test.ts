@@ -161,6 +161,18 @@ describe('what a group knows', () => {
     expect([paceOf(log, 'crew'), paceOf([], 'crew')]).toEqual([1, 2]);
   });
 
+  test('the same words tripped at in two sections are two lines', () => {
+    const at = (section: number) => ({ words: '7&8 Coaster R', section });
+    const twins = [
+      evening('2026-09-01', [note('ebb', [1, 2], 2, { tripped: [at(1), at(2)] })]),
+      evening('2026-09-08', [note('ebb', [1, 2], 2, { tripped: [at(2)] })]),
+    ];
+    expect(knownBy(GROUP, twins)[0].tripped.map(({ section, times }) => [section, times])).toEqual([
+      [2, 2],
+      [1, 1],
+    ]);
+  });
+
   test('nothing is due before the next evening of a group that meets seldom', () => {
     expect(knownBy({ ...GROUP, every: 3 }, log, '2026-09-08')[0].due).toBe('2026-09-29');
   });

@@ -134,6 +134,9 @@ export interface Trip {
   readonly section: number;
 }
 
+/** The same words may stand in two sections: both tell which line it was. */
+export const isSameTrip = (a: Trip, b: Trip): boolean => a.words === b.words && a.section === b.section;
+
 /** What happened with one dance on one evening. */
 export interface DanceNote {
   readonly danceId: string;

@@ -8,6 +8,7 @@ import {
   dayAfter,
   daysBetween,
   eveningsOfGroup,
+  isSameTrip,
   type ClassGroup,
   type DanceNote,
   type Day,
@@ -111,13 +112,10 @@ function boxAfter(
 }
 
 function mergeTrips(was: readonly TrippedAt[], now: readonly Trip[], date: Day): TrippedAt[] {
-  const all = new Map(was.map((trip) => [trip.words, trip]));
-  for (const { words, section } of now) {
-    const times = (all.get(words)?.times ?? 0) + 1;
-    all.set(words, { words, section, times, last: date });
-  }
-  return [...all.values()].sort((a, b) => b.times - a.times || b.last.localeCompare(a.last));
-}
+  const others = was.filter((trip) => !now.some((one) => isSameTrip(one, trip)));
+  const met = now.map(({ words, section }) => ({ words, section, times: (was.find((trip) => isSameTrip(trip, { words, section }))?.times ?? 0) + 1, last: date }));
+  return [...others, ...met].sort((a, b) => b.times - a.times || b.last.localeCompare(a.last));
+} // prettier-ignore
 
 /** Sections of an evening where nothing is known of a group. */
 const USUAL_PACE = 2;

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { DanceNote, Evening, PlanFacts } from '../../../core';
+import { isSameTrip, type DanceNote, type Evening, type PlanFacts } from '../../../core';
 import { Button } from '../../theme/Button';
 import { Select } from '../../theme/fields';
 import { PHONE } from '../../theme/screens';
@@ -62,7 +62,7 @@ function TripLines({ facts, note, sections, put }: TripProps & { sections: reado
       <chakra.h3 fontSize="lead" fontWeight="700" marginBottom="0.3rem">{t('Press a line where people trip')}</chakra.h3>
       <Flex as="ul" direction="column" gap="0.3rem" maxWidth="46rem">
         {lines.map((trip, index) => {
-          const isOn = note?.tripped.some(({ words }) => words === trip.words) ?? false;
+          const isOn = note?.tripped.some((own) => isSameTrip(own, trip)) ?? false;
           return (
             <li key={`${index} ${trip.words}`}>
               <Button width="100%" justifyContent="flex-start" textAlign="left" minHeight="2.9rem" fontSize="lead" fontWeight={isOn ? '700' : '400'} whiteSpace="normal" variant={isOn ? 'solid' : 'line'} aria-pressed={isOn} onClick={() => put(toggleTrip(trip))}>
@@ -82,8 +82,8 @@ function TripChoice({ facts, note, put }: TripProps) {
   return (
     <Flex gap="0.35rem" flexWrap="wrap" align="center">
       <Label>{t('Tripped at')}</Label>
-      {tripped.map(({ words }) => (
-        <Press key={words} isOn label={t('Tripped at {words}: take it away', { words })} onPress={() => put(withoutTrip(words))}>{words}</Press>
+      {tripped.map((trip) => (
+        <Press key={`${trip.section} ${trip.words}`} isOn label={t('Tripped at {words}: take it away', { words: trip.words })} onPress={() => put(withoutTrip(trip))}>{trip.words}</Press>
       ))}
       <Select
         width="auto"

@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { knownBy, tripAt, type Dance } from '../../../core';
+import { isSameTrip, knownBy, tripAt, type Dance } from '../../../core';
 import { changeEvening, findClasses } from '../../../store';
 import { Button } from '../../theme/Button';
 import { shortDay } from './dates';
@@ -21,11 +21,11 @@ export default function TrippedHere({ danceId, dance, line }: { danceId: string;
     const evenings = (data?.evenings ?? []).filter(({ groupId, state, notes }) => groupId === group.id && state === 'held' && notes.some((note) => note.danceId === danceId));
     const last = evenings.at(-1);
     const [known] = knownBy(group, evenings).filter((one) => one.danceId === danceId);
-    return last && known ? [{ group, last, times: known.tripped.find(({ words }) => words === trip?.words)?.times ?? 0 }] : [];
+    return last && known ? [{ group, last, times: (trip && known.tripped.find((own) => isSameTrip(own, trip))?.times) ?? 0 }] : [];
   });
   if (!trip || groups.length === 0) return null;
   const note = async (id: string, isNoted: boolean): Promise<void> => {
-    const change = isNoted ? withoutTrip(trip.words) : addTrip(trip);
+    const change = isNoted ? withoutTrip(trip) : addTrip(trip);
     await changeEvening(id, ({ notes }) => ({ notes: notes.map((own) => (own.danceId === danceId ? { ...own, ...change(own) } : own)) }));
     await queries.invalidateQueries({ queryKey: KEY });
   };
@@ -35,7 +35,7 @@ export default function TrippedHere({ danceId, dance, line }: { danceId: string;
       {problem && <Alert>{problem}</Alert>}
       <ul>
         {groups.map(({ group, last, times }) => {
-          const isNoted = last.notes.some((own) => own.danceId === danceId && own.tripped.some(({ words }) => words === trip.words));
+          const isNoted = last.notes.some((own) => own.danceId === danceId && own.tripped.some((one) => isSameTrip(one, trip)));
           return (
             <Flex as="li" key={group.id} align="center" gap="0.5rem" borderTop="1px solid" borderColor="line" paddingBlock="0.3rem">
               <chakra.span flex="1">

@@ -47,6 +47,11 @@ describe('notes', () => {
     const trip = ferry.lines[0];
     const tripped = { ...once, ...withNote(once, ferry, addTrip(trip)) };
     expect(withNote(tripped, ferry, addTrip(trip)).notes[0].tripped).toEqual([trip]);
+    // The same words in two sections are two lines.
+    const twin = { ...trip, section: trip.section + 1 };
+    expect(
+      withNote({ ...once, ...withNote(tripped, ferry, addTrip(twin)) }, ferry, toggleTrip(trip)).notes[0].tripped,
+    ).toEqual([twin]);
     const handed = { ...once, ...handOut(once, ferry, '2') };
     expect(noteOf(handed, ferry.id)?.handedOut).toBe('2');
     expect(handOut(handed, ferry, undefined).notes).toEqual(once.notes);

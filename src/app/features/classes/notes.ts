@@ -1,6 +1,6 @@
 /** What is noted of a dance on an evening: pure, so that each press is one small change of what is kept. */
 import type { Evening, EveningStep, PlanFacts, Trip } from '../../../core';
-import { greatest, type DanceNote } from '../../../core';
+import { greatest, isSameTrip, type DanceNote } from '../../../core';
 
 const freshNote = (danceId: string, title: string, of: number): DanceNote => ({
   danceId,
@@ -44,17 +44,17 @@ export const toggleSection =
 export const addTrip =
   (trip: Trip) =>
   ({ tripped }: DanceNote): Partial<DanceNote> =>
-    tripped.some(({ words }) => words === trip.words) ? {} : { tripped: [...tripped, trip] };
+    tripped.some((own) => isSameTrip(own, trip)) ? {} : { tripped: [...tripped, trip] };
 
 export const withoutTrip =
-  (words: string) =>
-  ({ tripped }: DanceNote): Partial<DanceNote> => ({ tripped: tripped.filter((trip) => trip.words !== words) });
+  (trip: Trip) =>
+  ({ tripped }: DanceNote): Partial<DanceNote> => ({ tripped: tripped.filter((own) => !isSameTrip(own, trip)) });
 
 /** Pressed once more, it is taken away. Each press builds on what is kept, however quickly they follow one another. */
 export const toggleTrip =
   (trip: Trip) =>
   (note: DanceNote): Partial<DanceNote> =>
-    note.tripped.some(({ words }) => words === trip.words) ? withoutTrip(trip.words)(note) : addTrip(trip)(note);
+    note.tripped.some((own) => isSameTrip(own, trip)) ? withoutTrip(trip)(note) : addTrip(trip)(note);
 
 export const moreWalls =
   (by: 1 | -1) =>
