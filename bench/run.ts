@@ -113,12 +113,12 @@ const walls = await measure({
   'all searches on 96 counts: ways without turns, low impact, a join mended, endings': () => {
     const study = studyText(`${NINETY_SIX}# ${keystroke++}\n`);
     searchWays(study.dance);
-    endingsAt(study.dance, '', 5, 40);
+    endingsAt(study.dance, 5, 40);
   },
 });
 for (const [name, { p50, p99 }] of Object.entries(walls)) say(name, p50, p99);
 console.log(
-  `ways found on the 96 counts: ${searchWays(studyText(NINETY_SIX).dance).length}, endings: ${endingsAt(studyText(NINETY_SIX).dance, '', 5, 40)?.proposals.length ?? 0}`,
+  `ways found on the 96 counts: ${searchWays(studyText(NINETY_SIX).dance).length}, endings: ${endingsAt(studyText(NINETY_SIX).dance, 5, 40)?.proposals.length ?? 0}`,
 );
 
 // Composing, and the floor
@@ -126,10 +126,10 @@ console.log(
 const FERRY = studyText(readFileSync(path.join(ROOT, 'dances', 'ferry-at-dusk.txt'), 'utf8'));
 const ALL = { from: 0, to: FERRY.script.lines.length - 1 };
 const floor = studyText(DANCE);
-if ((fillAt(FERRY.dance, '', ALL)?.proposals.length ?? 0) < 3) throw new Error('32 counts are filled in three ways.');
+if ((fillAt(FERRY.dance, ALL)?.proposals.length ?? 0) < 3) throw new Error('32 counts are filled in three ways.');
 const composing = await measure({
   'what may follow a line': () => void goOnAt(FERRY.dance, 12),
-  '32 counts filled: all proposals searched, written and danced': () => void fillAt(FERRY.dance, '', ALL),
+  '32 counts filled: all proposals searched, written and danced': () => void fillAt(FERRY.dance, ALL),
   'the floor of one wall of a 64-count dance, with its path': () => void viewFloor(floor.dance, 'wall', 0),
 });
 for (const [name, { p50, p99 }] of Object.entries(composing)) say(name, p50, p99);
@@ -142,7 +142,7 @@ const song = songOf(sung.script);
 if (!song) throw new Error('There is a song.');
 const music = await measure({
   'a song of six minutes laid under its walls, as rows': () => void viewMusic(sung.dance),
-  'plans that fit a song of six minutes: all searched, the best danced': () => void fitSong(sung.dance, ''),
+  'plans that fit a song of six minutes: all searched, the best danced': () => void fitSong(sung.dance),
 });
 for (const [name, { p50, p99 }] of Object.entries(music)) say(name, p50, p99);
 const playing = performance.now();

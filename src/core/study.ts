@@ -13,6 +13,8 @@ export interface Study {
   readonly text: string;
   /** The writer's own figures from elsewhere that it was read with, as `## Figure` lines. */
   readonly personal: string;
+  /** Letters beyond which it was refused; undefined for a text that was worked out. */
+  readonly refusedAt?: number;
   readonly script: Script;
   readonly dance: Dance;
   readonly findings: readonly Finding[];
@@ -30,8 +32,9 @@ let last: Study | undefined;
 
 /** Reads, dances and checks a text. The last answer is remembered, so that several views of one text cost one study. */
 export function studyText(text: string, personal = '', longest = LONGEST_TEXT): Study {
-  if (last?.text === text && last.personal === personal) return last;
-  const refused = text.length > longest;
+  const refusedAt = text.length > longest ? longest : undefined;
+  if (last?.text === text && last.personal === personal && last.refusedAt === refusedAt) return last;
+  const refused = refusedAt !== undefined;
   const script = readScript(refused ? '' : text, personal);
   const dance = danceWithPlan(script);
   const findings = refused ? [tooLong(text, longest)] : proposeSolutions(dance, checkDance(dance));
@@ -39,6 +42,7 @@ export function studyText(text: string, personal = '', longest = LONGEST_TEXT): 
   const study: Study = {
     text,
     personal,
+    ...(refused && { refusedAt }),
     script,
     dance,
     findings,

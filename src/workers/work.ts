@@ -100,7 +100,7 @@ const work = {
 
   /** `place` on the usual scale of levels. */
   easier: (text: string, personal: string, place: number, style: HouseStyle): readonly HardLine[] =>
-    easierWays(studyText(text, personal).dance, personal, place, style),
+    easierWays(studyText(text, personal).dance, place, style),
 
   /** What the plan of an evening has to know of dances. */
   planFacts: (
@@ -118,15 +118,15 @@ const work = {
   },
 
   endings: (text: string, personal: string, wall: number, count: number): Endings | undefined =>
-    endingsAt(studyText(text, personal).dance, personal, wall, count),
+    endingsAt(studyText(text, personal).dance, wall, count),
 
-  fitSong: (text: string, personal: string): readonly SongFit[] => fitSong(studyText(text, personal).dance, personal),
+  fitSong: (text: string, personal: string): readonly SongFit[] => fitSong(studyText(text, personal).dance),
 
   songsFor: (text: string, personal: string, shelf: readonly ShelfText[]): readonly Matched[] =>
-    songsFor(studyText(text, personal).dance, personal, shelf),
+    songsFor(studyText(text, personal).dance, shelf),
 
   dancesFor: (text: string, personal: string, shelf: readonly ShelfText[]): readonly Matched[] =>
-    dancesFor(studyText(text, personal).script, personal, shelf),
+    dancesFor(studyText(text, personal).script, shelf),
 
   /** `peaks`: stretches a second to be drawn. `tell` hears the share that is done. */
   measure: async (sound: Sound, peaks: number, tell: (share: number) => void): Promise<MeasuredSound> => {
@@ -163,10 +163,10 @@ const work = {
     goOnAt(studyText(text, personal).dance, line, typed, style),
 
   fill: (text: string, personal: string, range: LineRange, wishes: Wishes, style: HouseStyle): FillView | undefined =>
-    fillAt(studyText(text, personal).dance, personal, range, wishes, style),
+    fillAt(studyText(text, personal).dance, range, wishes, style),
 
   close: (text: string, personal: string, turn: number, style: HouseStyle): FillView | undefined =>
-    closeDance(studyText(text, personal).dance, personal, turn, style),
+    closeDance(studyText(text, personal).dance, turn, style),
 
   /** `told`: keys of the findings that are told by now. */
   mend: (text: string, personal: string, told: readonly string[]): readonly Mending[] => {
@@ -174,7 +174,6 @@ const work = {
     const keys = new Set(told);
     return mendings(
       dance,
-      personal,
       findings.filter((finding) => keys.has(keyOf(finding, script))),
     );
   },

@@ -45,7 +45,7 @@ export function SheetScreen() {
   /** With the writer's own figures it uses: it reads the same on another slate. */
   const order = (): ExportOrder => {
     const now = studyLive(session.text);
-    const carry = (text: string, dance: typeof now.dance) => withOwnFigures(text, dance, personalFigures());
+    const carry = (text: string, dance: typeof now.dance) => withOwnFigures(text, dance);
     const own = sheetStudy(now, settings);
     return {
       text: carry(own.study.text, own.study.dance),

@@ -13,4 +13,4 @@ export function tooLong(text: string, most: number): Finding {
   };
 }
 
-const thousands = (count: number): string => String(count).replace(/\B(?=(\d{3})+$)/g, ',');
+export const thousands = (count: number): string => String(count).replace(/\B(?=(\d{3})+$)/g, ',');

@@ -120,8 +120,14 @@ const repeatsOf = (call: Call, place: { titled?: Call; detailIndex: number }): U
     ...place,
   }));
 
-/** `ticks` are the moments of the line in order. */
-export function allotCounts(units: readonly Unit[], ticks: readonly number[]): Allotment {
+/** The moments of a line in order, in ticks of its section; `shift`: ticks by which the counts as written run on beyond those. */
+export interface Moments {
+  readonly ticks: readonly number[];
+  readonly shift?: number;
+}
+
+export function allotCounts(units: readonly Unit[], moments: Moments): Allotment {
+  const { ticks } = moments;
   const width = ticks.length + 1;
   const best = new Float64Array((units.length + 1) * width).fill(Infinity);
   const choice: (Candidate | null | undefined)[] = new Array(best.length);
@@ -153,7 +159,7 @@ export function allotCounts(units: readonly Unit[], ticks: readonly number[]): A
       }
     }
   }
-  return withExceptions(follow(units, choice, width, best[0]), ticks);
+  return withExceptions(follow(units, choice, width, best[0]), moments);
 }
 
 function follow(
@@ -180,12 +186,18 @@ function follow(
   return { units: allotted, empty, cost };
 }
 
+/** Counts are named as the line writes them: `9-16 K step R, on 16 scuff R`; by those of the section where it has no such count. */
+function placeOfCount(count: number, { ticks, shift = 0 }: Moments): number {
+  const written = ticks.indexOf(tickOfCount(count) - shift);
+  return written < 0 ? ticks.indexOf(tickOfCount(count)) : written;
+}
+
 /** `K step R, on 8 scuff R`: the call takes over one count of the call before it; what that does after it stays. */
-function withExceptions({ units, empty, cost }: Allotment, ticks: readonly number[]): Allotment {
+function withExceptions({ units, empty, cost }: Allotment, moments: Moments): Allotment {
   if (units.every(({ unit }) => unit.call.at === undefined)) return { units, empty, cost };
   const list = units.filter(({ unit }) => unit.call.at === undefined);
   for (const exception of units.filter(({ unit }) => unit.call.at !== undefined)) {
-    const place = ticks.indexOf(tickOfCount(exception.unit.call.at as number));
+    const place = placeOfCount(exception.unit.call.at as number, moments);
     const at = list.findIndex(({ first, length }) => first >= 0 && place >= first && place < first + length);
     const [step] = exception.unit.figure?.forms.find(({ steps }) => steps.length === 1)?.steps ?? [];
     if (place < 0 || at < 0 || !step) {

@@ -5,7 +5,7 @@
  */
 import type { Call } from '../grammar/steps/cut';
 import { KNOWN } from '../vocabulary';
-import { allotCounts, unitsOfCalls, type Allotment } from './allot';
+import { allotCounts, unitsOfCalls, type Allotment, type Moments } from './allot';
 import { explainedBy, isTurnSaid, leadSaid, opensAsSaid } from './explanations';
 
 export interface Choice extends Allotment {
@@ -32,26 +32,26 @@ const COST = {
   spellingAlone: 2,
 } as const;
 
-/** `ticks` are the moments of the line in order; `said`: steps that its statements of weight would be. */
-export function chooseCalls(calls: readonly Call[], ticks: readonly number[], said: readonly Call[] = NONE): Choice {
-  const plain = chooseAmong(calls, ticks);
+/** `said`: steps that the line's statements of weight would be. */
+export function chooseCalls(calls: readonly Call[], moments: Moments, said: readonly Call[] = NONE): Choice {
+  const plain = chooseAmong(calls, moments);
   if (said.length === 0 || plain.cost < COST.enough) return plain;
   const all = [...calls, ...said].sort((one, other) => one.span.from - other.span.from);
-  const found = chooseAmong(all, ticks);
+  const found = chooseAmong(all, moments);
   const cost = found.cost + said.length * COST.weightSaid;
   return cost < plain.cost ? { ...found, cost, calls: all } : plain;
 }
 
-function chooseAmong(calls: readonly Call[], ticks: readonly number[]): Choice {
+function chooseAmong(calls: readonly Call[], moments: Moments): Choice {
   let best: Choice | undefined;
   for (const said of repeatedIn(calls)) {
-    const all = { ...allotCounts(unitsOfCalls(said), ticks), asides: NONE };
+    const all = { ...allotCounts(unitsOfCalls(said), moments), asides: NONE };
     if (!best || all.cost < best.cost) best = all;
     const isOpen = said.some((call, index) => call.figure && opensAsSaid(call, said[index + 1]));
-    if ((best.cost < COST.enough && (!isOpen || best.cost < COST.explanation)) || ticks.length === 0) return best;
+    if ((best.cost < COST.enough && (!isOpen || best.cost < COST.explanation)) || moments.ticks.length === 0) return best;
     for (const { danced, asides, cost } of readingsOf(said)) {
       if (danced.length === 0) continue;
-      const found = allotCounts(unitsOfCalls(danced), ticks);
+      const found = allotCounts(unitsOfCalls(danced), moments);
       if (found.cost + cost < best.cost) best = { ...found, cost: found.cost + cost, asides };
     }
   }

@@ -187,7 +187,7 @@ function layRepeat(
           group: { ...group, calls: again },
           ticks: ticks.map((tick) => tick + shift),
           end: Math.min(end, limit) + shift,
-          allotted: cutUnits(chooseCalls(again, all).units, ticks.length),
+          allotted: cutUnits(chooseCalls(again, { ticks: all }).units, ticks.length),
           asides: [],
           ...(misfit && { misfit }),
           empty: empty.filter((tick) => tick < limit).map((tick) => tick + shift),
@@ -283,15 +283,15 @@ function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: numbe
   const { counts } = group;
   const written = withCopies(group.calls);
   const calls: readonly Call[] = mirrored ? written.map(mirrorCall) : written;
-  const known = mirrored ? undefined : choices.get(group);
   const units = counts ? NO_UNITS : unitsOfCalls(calls);
   const ticks = momentsOf(group, units, shift, next);
+  const known = mirrored ? undefined : choices.get(group);
   const found: Choice =
     known ??
     (counts
-      ? chooseCalls(calls, ticks, mirrored ? group.said?.map(mirrorCall) : group.said)
-      : { ...allotCounts(units, ticks), asides: [] });
-  if (!mirrored) choices.set(group, found);
+      ? chooseCalls(calls, { ticks, shift }, mirrored ? group.said?.map(mirrorCall) : group.said)
+      : { ...allotCounts(units, { ticks }), asides: [] });
+  if (!mirrored && !known && !calls.some(namesCount)) choices.set(group, found);
   const { units: allotted, empty, asides } = found;
   const last = ticks[ticks.length - 1];
   const end = counts?.floating
@@ -310,8 +310,14 @@ function layGroup(line: ScriptLine, group: CallGroup, shift: number, next: numbe
   };
 }
 
-/** Which call gets which count hangs on the line alone, and a line that was read before is the same object. */
+/**
+ * Which call gets which count hangs on the line alone, wherever it stands, and a line that was read before is the same object. Only
+ * what names a count of the section (`on 8 scuff R`) hangs on where the line stands: that is worked out each time.
+ */
 const choices = new WeakMap<CallGroup, Choice>();
+
+const namesCount = ({ at, detail }: Call): boolean => at !== undefined || (detail?.some(namesCount) ?? false);
+
 const NO_UNITS: readonly Unit[] = [];
 
 function momentsOf(group: CallGroup, units: readonly Unit[], shift: number, next: number): readonly number[] {

@@ -5,6 +5,9 @@ import { LONGEST_PHRASE, structureOf, type StructureWord } from '../lexicon/stru
 import type { Span } from '../model/text';
 import { readHour, type Facing } from '../model/turns';
 
+/** Nothing of a dance is numbered further, nor a year; a longer number is a word that nobody counts with. */
+const MOST_DIGITS = 4;
+
 /** Besides words of the lexicon: numbers, places in a row, hours, words between quotes, and the signs themselves. */
 export type Meaning = StructureWord | 'number' | 'ordinal' | 'hour' | 'quoted' | 'word' | Sign;
 export type Sign = '&' | '-' | ',' | ';' | ':' | '.' | '(' | ')' | '?' | '#' | '=' | '+' | '/' | '[' | ']';
@@ -104,6 +107,7 @@ function numberToken(text: string, from: number, word: string): Token {
     const facing = readHour(word.replace('.', ':'));
     return facing === undefined ? token(own, 'word', {}) : token(own, 'hour', { facing });
   }
+  if (word.length > MOST_DIGITS) return token(own, 'word', {});
   const rest = text.slice(own, own + 16);
   const value = Number(word);
   const ordinal = ORDINAL_END.exec(rest) ?? ORDINAL_POINT.exec(rest);

@@ -298,7 +298,7 @@ describe('a waltz', () => {
   });
 
   test('a bar too many is held, not a pair of counts', () => {
-    const [best] = fitSong(studyText(`${WALTZ}\n## Song\nverse: 48\ngap: 3\nchorus: 48\n`).dance, '');
+    const [best] = fitSong(studyText(`${WALTZ}\n## Song\nverse: 48\ngap: 3\nchorus: 48\n`).dance);
     expect(best.lines).toEqual(['wall 1: tag: hold 3 counts']);
   });
 });

@@ -46,6 +46,8 @@ export interface Song {
   readonly counts: number;
   /** Lines that say nothing anybody understands. */
   readonly unread: readonly ScriptLine[];
+  /** Lines that go beyond what a song can have: they are left out. */
+  readonly beyond: readonly ScriptLine[];
   readonly headingLine: number;
 }
 
@@ -56,9 +58,10 @@ export type SongItem =
   | { readonly kind: 'tempo'; readonly tempo: number; readonly after: number | undefined }
   | { readonly kind: 'counted'; readonly beats: number }; // prettier-ignore
 
-/** Longer songs are none. */
-const MOST_COUNTS = 4000;
+/** Longer songs are none: counts from the first step, phrases and pauses together. */
+export const MOST_SONG_COUNTS = 4000;
 const MOST_PHRASES = 200;
+const MOST_PAUSES = 200;
 const EIGHTS = new Set([4, 6, 8]);
 /** `4 x 8` is four eights, `32 x 2` a phrase twice. */
 const MOST_EIGHTS = 16;
@@ -118,7 +121,7 @@ function readPhrase(piece: string): SongItem | undefined {
   // `2 x 16`: twice sixteen; `32 x 2`: thirty-two twice.
   const [own, again] = isEights ? [counts * by, 1] : by > counts ? [by, counts] : [counts, by];
   const often = ahead * times * again;
-  return own * often > 0 && own * often <= MOST_COUNTS ? { kind: 'phrase', label, phrase: kindOf(label), counts: own, times: often } : undefined;
+  return own * often > 0 && own * often <= MOST_SONG_COUNTS ? { kind: 'phrase', label, phrase: kindOf(label), counts: own, times: often } : undefined;
 } // prettier-ignore
 
 /** Takes the numbers out of the words, at their end or ahead of them. `by`: `4 x 8`, or times. */
@@ -158,11 +161,11 @@ export function songOf(script: Script): Song | undefined {
   const block = script.blocks.find(({ kind }) => kind === 'song');
   if (block?.headingLine === undefined) return undefined;
   const read = songLinesOf(script);
-  const items = read.flatMap(({ line, items: all }) => all.map((item) => ({ item, line: line.index })));
+  const { items, beyond } = withinBounds(read);
   const laid = layPhrases(items);
   const tempi = items.flatMap(({ item }) => (item.kind === 'tempo' ? [item] : []));
   const fact = script.header.entries.find(({ key }) => key === 'intro')?.value;
-  const intro = laid.intro ?? (fact && /\d+/.test(fact) ? Number(/\d+/.exec(fact)?.[0]) : undefined);
+  const intro = laid.intro ?? introIn(fact);
   return {
     title: block.name,
     tempo: tempi.find(({ after }) => after === undefined)?.tempo ?? tempoOf(script.header),
@@ -172,10 +175,54 @@ export function songOf(script: Script): Song | undefined {
     phrases: laid.phrases,
     pauses: laid.pauses,
     counts: laid.counts,
-    unread: read.filter(({ items: all }) => all.length === 0).map(({ line }) => line),
+    unread: read.filter(({ line, items: all }) => all.length === 0 && !beyond.includes(line)).map(({ line }) => line),
+    beyond,
     headingLine: block.headingLine,
   };
 }
+
+/** `16 counts`; undefined for what says no number that a song can wait for. */
+function introIn(fact: string | undefined): number | undefined {
+  const counts = Number(/\d+/.exec(fact ?? '')?.[0] ?? NaN);
+  return counts <= MOST_SONG_COUNTS ? counts : undefined;
+}
+
+interface PlacedItem {
+  readonly item: SongItem;
+  readonly line: number;
+}
+
+/** The items of lines up to what a song can have, and the lines that go beyond it. */
+function withinBounds(read: ReturnType<typeof songLinesOf>): { items: PlacedItem[]; beyond: ScriptLine[] } {
+  const items: PlacedItem[] = [];
+  const beyond: ScriptLine[] = [];
+  let sum: Sum = { counts: 0, phrases: 0, pauses: 0 };
+  for (const { line, items: own } of read) {
+    const after = own.reduce(plus, sum);
+    const numbers = own.length > 0 ? own.map(placeIn) : (line.text.match(/\d+/g) ?? []).map(Number);
+    const isBeyond =
+      after.counts > MOST_SONG_COUNTS ||
+      after.phrases > MOST_PHRASES ||
+      after.pauses > MOST_PAUSES ||
+      numbers.some((number) => number > MOST_SONG_COUNTS);
+    if (isBeyond) beyond.push(line);
+    else {
+      sum = after;
+      items.push(...own.map((item) => ({ item, line: line.index })));
+    }
+  }
+  return { items, beyond };
+}
+
+type Sum = Readonly<Record<'counts' | 'phrases' | 'pauses', number>>;
+
+const plus = (sum: Sum, item: SongItem): Sum => ({
+  counts: sum.counts + (item.kind === 'phrase' ? item.counts * item.times : item.kind === 'pause' ? item.counts : 0),
+  phrases: sum.phrases + (item.kind === 'phrase' ? item.times : 0),
+  pauses: sum.pauses + (item.kind === 'pause' ? 1 : 0),
+});
+
+const placeIn = (item: SongItem): number => ('after' in item ? (item.after ?? 0) : 0);
 
 /** Phrases one behind the other; a pause stands where it says, or where it is written. */
 function layPhrases(items: readonly { readonly item: SongItem; readonly line: number }[]) {
@@ -191,7 +238,7 @@ function layPhrases(items: readonly { readonly item: SongItem; readonly line: nu
       intro = (intro ?? 0) + item.counts * item.times;
       continue;
     }
-    for (let time = 0; time < item.times && phrases.length < MOST_PHRASES; time++) {
+    for (let time = 0; time < item.times; time++) {
       phrases.push({ label: item.label, kind: item.phrase, start: at, counts: item.counts, line });
       at += item.counts;
     }

@@ -2,6 +2,7 @@
 import { lex } from '../grammar/lexer';
 import { matchAt } from '../grammar/pattern';
 import { LENGTH } from '../grammar/plan-words';
+import { MOST_COUNT } from '../reading/counts';
 import { isWholeLine, readStepLine } from '../reading/line';
 import type { PlanItem } from '../grammar/plan';
 import type { Vocabulary } from '../vocabulary';
@@ -14,7 +15,8 @@ export function lengthSaid(words: string): number {
     ({ is }, index) =>
       is.has('number') && matchAt(tokens, index, LENGTH) !== undefined && !tokens[index - 1]?.is.has('after'),
   );
-  return tokens[at]?.value ?? 0;
+  const length = tokens[at]?.value ?? 0;
+  return length <= MOST_COUNT ? length : 0;
 }
 
 export const nameOf = (item: PlanItem): string =>

@@ -64,6 +64,9 @@ export function readScript(text: string, personal = ''): Script {
   return new ScriptReader(text, readOwnFigures(text, personal)).read();
 }
 
+/** Another text, or a later state of it, read as this script was: with the same figures from elsewhere. */
+export const rereadScript = ({ own }: Script, text: string): Script => readScript(text, own.personal);
+
 class ScriptReader {
   private readonly lines: ScriptLine[] = [];
   private readonly entries: HeaderEntry[] = [];

@@ -4,6 +4,7 @@ import { namesSection } from '../lexicon/page';
 import { lex } from '../grammar/lexer';
 import { matchAt, pattern } from '../grammar/pattern';
 import { statedCounts, titleAfter, type Heading } from '../grammar/heading';
+import { MOST_COUNT } from '../reading/counts';
 
 const DRAWN = /^[\s*~=_#|]+|[\s*~=_|]+$/g;
 const LONGEST = 160;
@@ -105,7 +106,7 @@ export function rangeOf(
   const tokens = lex(line.slice(0, LONGEST_RANGE));
   const match = matchAt(tokens, 0, RANGE);
   const [from, to] = [match?.named.from?.value, match?.named.until?.value];
-  if (!match || from === undefined || to === undefined || to <= from) return undefined;
+  if (!match || from === undefined || to === undefined || to <= from || to > MOST_COUNT) return undefined;
   const end = tokens[match.to - 1].to;
   const next = line[end] ?? ' ';
   return /[:.\s]/.test(next) ? { from, to, length: Math.min(end + 1, line.length) } : undefined;

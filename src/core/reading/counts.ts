@@ -5,8 +5,8 @@ import type { Span } from '../model/text';
 /** One line holds at most this many counts; more is a slip of the pen, and is said as one. */
 export const MOST_COUNTS_A_LINE = 64;
 
-/** No dance is counted further. */
-const MOST_COUNT = 999;
+/** No dance is counted further, and no section claims more. */
+export const MOST_COUNT = 999;
 
 export type CountProblem = 'backwards' | 'zero' | 'too-many';
 

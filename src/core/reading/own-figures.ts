@@ -6,12 +6,14 @@ import { readOwnFigure, type OwnFigure } from '../vocabulary/own';
 
 export interface OwnFigures {
   readonly vocabulary: Vocabulary;
+  /** The writer's own figures from elsewhere that it is read with, as `## Figure` lines. */
+  readonly personal: string;
   /** The definitions in the script itself. */
   readonly defined: readonly { readonly line: number; readonly own: OwnFigure }[];
 }
 
 const HEADING = /^#{2,}\s*figure\b/i;
-const NONE: OwnFigures = { vocabulary: vocabularyWith([]), defined: [] };
+const NONE: OwnFigures = { vocabulary: vocabularyWith([]), personal: '', defined: [] };
 const MOST_REMEMBERED = 16;
 const remembered = new Map<string, OwnFigures>();
 
@@ -28,7 +30,7 @@ export function readOwnFigures(text: string, personal: string): OwnFigures {
   const figures = [...defined.map(({ own }) => own), ...elsewhere].flatMap((own): Figure[] =>
     'figure' in own ? [own.figure] : [],
   );
-  const found = { vocabulary: vocabularyWith(figures, signs), defined };
+  const found = { vocabulary: vocabularyWith(figures, signs), personal, defined };
   if (remembered.size >= MOST_REMEMBERED) remembered.clear();
   remembered.set(key, found);
   return found;

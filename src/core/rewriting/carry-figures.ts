@@ -4,7 +4,7 @@ import { definitionsIn } from '../reading/own-figures';
 import { readOwnFigure } from '../vocabulary/own';
 
 /** A text with the definitions of figures from the personal vocabulary that its dance uses and does not define itself. */
-export function withOwnFigures(text: string, dance: Dance, personal: string): string {
+export function withOwnFigures(text: string, dance: Dance): string {
   const { own } = dance.script;
   const defined = new Set(own.defined.flatMap(({ own: figure }) => figure.names.map((name) => name.toLowerCase())));
   const used = new Set(
@@ -14,7 +14,7 @@ export function withOwnFigures(text: string, dance: Dance, personal: string): st
       ),
     ),
   );
-  const carried = definitionsIn(personal).filter(({ words, more }) => {
+  const carried = definitionsIn(own.personal).filter(({ words, more }) => {
     const read = readOwnFigure(words, more);
     return 'figure' in read && used.has(read.figure.id) && !read.names.some((name) => defined.has(name.toLowerCase()));
   });

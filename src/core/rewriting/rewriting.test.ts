@@ -224,9 +224,9 @@ test('a dance takes along the own figures it uses and no others', () => {
   const text = '# Ebb\n## Section 1\n1&2 Harbour step R\n';
   const dance = danceScript(readScript(text, personal));
   expect(dance.parts[0].sections[0].lines[0].understood).toBe(true);
-  const carried = withOwnFigures(text, dance, personal);
+  const carried = withOwnFigures(text, dance);
   expect(carried).toBe(`${text}\n## Figure "harbour step" 1&2: A side, B behind, A tog\n`);
-  expect(withOwnFigures(carried, danceScript(readScript(carried, personal)), personal)).toBe(carried);
+  expect(withOwnFigures(carried, danceScript(readScript(carried, personal)))).toBe(carried);
 });
 
 describe('mirroring in three languages', () => {

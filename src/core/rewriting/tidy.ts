@@ -1,6 +1,6 @@
 /** A script, or a stretch of it, in a house style: one name a figure, one way to write each thing, counts filled in and in column. */
 import { danceScript, type Dance } from '../dancing/dance';
-import { readScript } from '../page/read-script';
+import { rereadScript } from '../page/read-script';
 import { isMarked } from '../reading/script';
 import type { Edit } from '../model/text';
 import { printCounts } from '../printing/counts';
@@ -16,7 +16,7 @@ export function tidyScript(dance: Dance, style: HouseStyle): string {
   const tidied = printScript(dance.script, { style, counts: filledCounts(dance, WHOLE) });
   if (isMarked(text)) return tidied;
   // A sheet of another's manner gets headings of ours, and is read anew: where it would be another dance, it stays as it is.
-  const again = danceScript(readScript(tidied));
+  const again = danceScript(rereadScript(dance.script, tidied));
   if (stepsOf(again) !== stepsOf(dance)) return text;
   return isMarked(tidied) ? tidyScript(again, style) : tidied;
 }

@@ -19,7 +19,8 @@ import {
   type Facing,
   type Turn,
 } from '../model/turns';
-import { readScript } from '../page/read-script';
+import { rereadScript } from '../page/read-script';
+import type { Script } from '../reading/script';
 import { danceWithPlan } from '../walls/settle';
 import { wallsOf, wallTable } from '../walls/table';
 import type { Wall } from '../walls/wall';
@@ -50,8 +51,8 @@ const MOST_OFFERED = 6;
 const REACH = 8;
 
 /** Undefined where the wall is not danced, or has no such count. */
-export function endingsAt(dance: Dance, personal: string, wall: number, count: number): Endings | undefined {
-  const bare = withoutEnding(dance, personal);
+export function endingsAt(dance: Dance, wall: number, count: number): Endings | undefined {
+  const bare = withoutEnding(dance);
   const found = wallTable(bare, wall).find(({ number, kind }) => number === wall && kind === 'part');
   const state = found && standingAfter(found, count);
   if (!found || !state) return undefined;
@@ -61,7 +62,7 @@ export function endingsAt(dance: Dance, personal: string, wall: number, count: n
   for (const { label, asks, lines, cost } of proposals.sort((one, other) => one.cost - other.cost)) {
     if (checked.length === MOST_OFFERED) break;
     const edits = endingEdits(dance, lines);
-    if (endsAtFront(applyEdits(dance.script.text, edits), personal, slips)) checked.push({ label, asks, edits, cost });
+    if (endsAtFront(rereadScript(dance.script, applyEdits(dance.script.text, edits)), slips)) checked.push({ label, asks, edits, cost });
   }
   const plain: EndingProposal[] =
     state.facing === 0
@@ -85,11 +86,11 @@ export function endingsAt(dance: Dance, personal: string, wall: number, count: n
 }
 
 /** The dance without the ending it has, so that a later one can be tried. */
-function withoutEnding(dance: Dance, personal: string): Dance {
+function withoutEnding(dance: Dance): Dance {
   const edits = dance.script.plan
     .filter(({ item }) => item.kind === 'ending')
     .map(({ line }) => ({ ...line.span, insert: '' }));
-  return edits.length === 0 ? dance : danceWithPlan(readScript(applyEdits(dance.script.text, edits), personal));
+  return edits.length === 0 ? dance : danceWithPlan(rereadScript(dance.script, applyEdits(dance.script.text, edits)));
 }
 
 /** The old ending goes, the new lines come. */
@@ -105,8 +106,8 @@ function endingEdits(dance: Dance, lines: readonly string[]): Edit[] {
 const slipCount = (dance: Dance): number =>
   checkDance(dance).filter((finding) => isAlarm(finding) && finding.code !== 'plan-wall-beyond').length;
 
-function endsAtFront(text: string, personal: string, slips: number): boolean {
-  const dance = danceWithPlan(readScript(text, personal));
+function endsAtFront(script: Script, slips: number): boolean {
+  const dance = danceWithPlan(script);
   const { walls, ended } = wallsOf(dance);
   return ended && walls[walls.length - 1]?.end === 0 && slipCount(dance) <= slips;
 }

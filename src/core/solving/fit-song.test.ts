@@ -10,7 +10,7 @@ import { studyText } from '../study';
 import { costOfFit, fitSong, plansFor, type FitTask, type FitWall } from './fit-song';
 
 const demo = (name: string) => readFileSync(`dances/${name}.txt`, 'utf8');
-const fits = (text: string) => fitSong(studyText(text).dance, '');
+const fits = (text: string) => fitSong(studyText(text).dance);
 
 /** Every way through a song there is, with no more than two cuts and two tags. */
 function allWays({ whole, cuts, tags, counts }: FitTask): FitWall[][] {

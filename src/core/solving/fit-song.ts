@@ -14,7 +14,7 @@ import { TICKS_A_COUNT } from '../model/ticks';
 import { CIRCLE, facingAfter, type Facing, type Turn } from '../model/turns';
 import { layUnder, startsFor, unitOf, type Unit } from '../music/laid';
 import { songOf, type Song } from '../music/song';
-import { readScript } from '../page/read-script';
+import { rereadScript } from '../page/read-script';
 import { planEdit } from '../rewriting/plan';
 import { nameWords } from '../printing/plan';
 import type { Script } from '../reading/script';
@@ -100,9 +100,9 @@ export interface SongFit {
 }
 
 /** The best few plans, the cheapest first; none for a dance in parts, or without a song. */
-export function fitSong(dance: Dance, personal: string): SongFit[] {
+export function fitSong(dance: Dance): SongFit[] {
   const song = songOf(dance.script);
-  const bare = withoutPlan(dance, personal);
+  const bare = withoutPlan(dance);
   const task = song && taskOf(bare, song);
   if (!task) return [];
   const slips = slipCount(bare);
@@ -114,7 +114,7 @@ export function fitSong(dance: Dance, personal: string): SongFit[] {
     // The same counts added by a tag or by a hold are one plan: the cheaper is offered.
     if (seen.has(shapeOf(walls))) continue;
     seen.add(shapeOf(walls));
-    const fit = danceFit(dance, personal, lines, walls, slips);
+    const fit = danceFit(dance, lines, walls, slips);
     if (fit) found.push({ ...fit, cost: Math.round(cost * 10) / 10 });
   }
   return found;
@@ -124,9 +124,9 @@ const shapeOf = (walls: readonly FitWall[]): string =>
   walls.map(({ cut, tag }) => `${cut?.counts ?? ''}+${tag?.counts ?? ''}`).join(' ');
 
 /** Plan lines of walls go; an order would be another dance. */
-function withoutPlan(dance: Dance, personal: string): Dance {
+function withoutPlan(dance: Dance): Dance {
   const text = applyEdits(dance.script.text, planRemoved(dance.script));
-  return text === dance.script.text ? dance : danceWithPlan(readScript(text, personal));
+  return text === dance.script.text ? dance : danceWithPlan(rereadScript(dance.script, text));
 }
 
 function planRemoved({ plan, text }: Script): Edit[] {
@@ -401,12 +401,12 @@ function planLines(walls: readonly FitWall[]): string[] {
 }
 
 /** Undefined where it is danced otherwise than it was worked out. */
-function danceFit(dance: Dance, personal: string, lines: readonly string[], walls: readonly FitWall[], slips: number): Omit<SongFit, 'cost'> | undefined {
+function danceFit(dance: Dance, lines: readonly string[], walls: readonly FitWall[], slips: number): Omit<SongFit, 'cost'> | undefined {
   const { script } = dance;
   const removed = planRemoved(script);
-  const bare = readScript(applyEdits(script.text, removed), personal);
+  const bare = rereadScript(script, applyEdits(script.text, removed));
   const text = lines.length === 0 ? bare.text : applyEdits(bare.text, [planEdit(bare, lines)]);
-  const danced = danceWithPlan(readScript(text, personal));
+  const danced = danceWithPlan(rereadScript(script, text));
   const laid = layUnder(danced);
   if (!laid || slipCount(danced) > slips || laid.walls.length !== walls.length) return undefined;
   const whole = danced.parts[0].counts;

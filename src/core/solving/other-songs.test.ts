@@ -20,7 +20,7 @@ const SONG_ALONE = {
 };
 
 test('songs of the shelf that carry a dance: the one that fits by itself first, whether a text holds a dance or nothing else', () => {
-  const found = songsFor(studyText(ferry.text).dance, '', [lanterns, stroll, SONG_ALONE, weathervane]);
+  const found = songsFor(studyText(ferry.text).dance, [lanterns, stroll, SONG_ALONE, weathervane]);
   expect(found.map(({ title }) => title)).toEqual(
     expect.arrayContaining(['Ropes and Rings', 'Slack Water Reel', 'Three Planks Wide']),
   );
@@ -42,21 +42,21 @@ test('the song of the dance itself, the same song in another text, and one that 
     id: 'again',
     text: `# Another\nmusic: Three Planks Wide, 104 bpm\n\n## Song "Three Planks Wide"\n${stroll.text.split('## Song "Three Planks Wide"\n')[1]}`,
   };
-  expect(songsFor(studyText(stroll.text).dance, '', [again, fast, weathervane])).toEqual([]);
-  const twice = songsFor(studyText(ferry.text).dance, '', [stroll, again]);
+  expect(songsFor(studyText(stroll.text).dance, [again, fast, weathervane])).toEqual([]);
+  const twice = songsFor(studyText(ferry.text).dance, [stroll, again]);
   expect(twice).toHaveLength(1);
 });
 
 test('dances that a song carries; a text without a song has none', () => {
-  const found = dancesFor(studyText(SONG_ALONE.text).script, '', [ferry, lanterns, stroll]);
+  const found = dancesFor(studyText(SONG_ALONE.text).script, [ferry, lanterns, stroll]);
   expect(found.map(({ dance }) => dance).sort()).toEqual(['Ferry at Dusk', 'Low Tide Lanterns', 'Slipway Stroll']);
   expect(found[0].fit.met).toBe(found[0].fit.walls);
-  expect(dancesFor(studyText(ferry.text).script, '', [lanterns])).toEqual([]);
+  expect(dancesFor(studyText(ferry.text).script, [lanterns])).toEqual([]);
 });
 
 test('a dance that has a song already gets the other one in its place, and keeps what stands behind it', () => {
   const text = `${stroll.text.trimEnd()}\n\n## Figure "quay turn" 1-2: A side, B tog\n`;
-  const [one] = songsFor(studyText(text).dance, '', [SONG_ALONE]);
+  const [one] = songsFor(studyText(text).dance, [SONG_ALONE]);
   const taken = applyEdits(text, [...one.edits]);
   expect(songOf(studyText(taken).script)).toMatchObject({ title: 'Ropes and Rings', counts: 128, intro: 8 });
   expect(taken.match(/## Song/g)).toHaveLength(1);

@@ -5,7 +5,7 @@
 import type { Dance } from '../dancing/dance';
 import { applyEdits, type Edit } from '../model/text';
 import { songLinesOf, songOf } from '../music/song';
-import { readScript } from '../page/read-script';
+import { rereadScript } from '../page/read-script';
 import { editFacts } from '../printing/header';
 import type { Script } from '../reading/script';
 import { tempoOf } from '../reading/tempo';
@@ -35,11 +35,11 @@ const NEAR = 1.2;
 const MOST = 12;
 
 /** Songs of other texts that carry the dance, the best first. */
-export function songsFor(dance: Dance, personal: string, shelf: readonly ShelfText[]): Matched[] {
+export function songsFor(dance: Dance, shelf: readonly ShelfText[]): Matched[] {
   const own = tempoOf(dance.script.header);
   const seen = new Set(songOf(dance.script) ? [keyOfSong(dance.script)] : []);
   const songs = shelf.flatMap(({ id, text }) => {
-    const script = readScript(text, personal);
+    const script = rereadScript(dance.script, text);
     const song = songOf(script);
     if (!song || song.counts === 0 || !isNear(own, song.tempo) || seen.has(keyOfSong(script))) return [];
     seen.add(keyOfSong(script));
@@ -50,18 +50,18 @@ export function songsFor(dance: Dance, personal: string, shelf: readonly ShelfTe
       .sort((one, other) => one.far - other.far)
       .slice(0, MOST)
       .flatMap(({ id, script, tempo }) => {
-        const found = matched(dance.script, script, personal);
+        const found = matched(dance.script, script);
         return found ? [{ id, title: titleOf(script), dance: script.title, tempo, ...found }] : [];
       }),
   );
 }
 
 /** Dances of other texts that the song of this one carries, the best first. */
-export function dancesFor(song: Script, personal: string, shelf: readonly ShelfText[]): Matched[] {
+export function dancesFor(song: Script, shelf: readonly ShelfText[]): Matched[] {
   const own = songOf(song);
   if (!own || own.counts === 0) return [];
   const dances = shelf.flatMap(({ id, text }) => {
-    const script = readScript(text, personal);
+    const script = rereadScript(song, text);
     const tempo = tempoOf(script.header);
     return isNear(own.tempo, tempo) ? [{ id, script, far: distance(own.tempo, tempo) }] : [];
   });
@@ -70,7 +70,7 @@ export function dancesFor(song: Script, personal: string, shelf: readonly ShelfT
       .sort((one, other) => one.far - other.far)
       .slice(0, MOST)
       .flatMap(({ id, script }) => {
-        const found = matched(script, song, personal);
+        const found = matched(script, song);
         return found ? [{ id, title: titleOf(song), dance: script.title, tempo: own.tempo, fit: found.fit, edits: [] }] : []; // prettier-ignore
       }),
   );
@@ -93,15 +93,15 @@ const keyOfSong = (script: Script): string =>
   [titleOf(script), ...songLinesOf(script).map(({ line }) => line.text.trim())].join('\n').toLowerCase();
 
 /** The map and the facts of the song in the text of the dance, with the best plan. */
-function matched(dance: Script, song: Script, personal: string): Pick<Matched, 'fit' | 'edits'> | undefined {
-  const under = withSong(dance, song, personal);
-  const [fit] = fitSong(danceWithPlan(under), personal);
+function matched(dance: Script, song: Script): Pick<Matched, 'fit' | 'edits'> | undefined {
+  const under = withSong(dance, song);
+  const [fit] = fitSong(danceWithPlan(under));
   if (!fit) return undefined;
   const text = applyEdits(under.text, [...fit.edits]);
   return { fit, edits: [{ from: 0, to: dance.text.length, insert: text }] };
 }
 
-function withSong(dance: Script, song: Script, personal: string): Script {
+function withSong(dance: Script, song: Script): Script {
   const own = songOf(song);
   const title = titleOf(song).replace(/"/g, '');
   const map = songLinesOf(song).map(({ line }) => line.text).join('\n'); // prettier-ignore
@@ -113,8 +113,8 @@ function withSong(dance: Script, song: Script, personal: string): Script {
     heading === undefined
       ? { from: end, to: dance.text.length, insert: `\n\n${block}` }
       : { from: dance.lines[heading].span.from, to: next?.span.from ?? dance.text.length, insert: next ? `${block}\n` : block };
-  const placed = readScript(applyEdits(dance.text, [edit]), personal);
+  const placed = rereadScript(dance, applyEdits(dance.text, [edit]));
   const music = musicOf(song) || (own && own.tempo > 0 ? `${title}, ${own.tempo} bpm` : title);
   const facts = { title: placed.title, music, tempo: '', ...(own?.intro !== undefined && { intro: `${own.intro} counts` }) };
-  return readScript(applyEdits(placed.text, editFacts(placed, facts)), personal);
+  return rereadScript(placed, applyEdits(placed.text, editFacts(placed, facts)));
 } // prettier-ignore

@@ -174,13 +174,13 @@ describe('endings at the front', () => {
     [4, 4, '0 R true'],
     [1, 1, '0 L true'],
   ])('wall %i, count %i', (wall, count, standing) => {
-    const found = endingsAt(studyText(dance).dance, '', wall, count);
+    const found = endingsAt(studyText(dance).dance, wall, count);
     expect(`${found?.facing} ${found?.free} ${found?.front}`).toBe(standing);
   });
 
   test('each that is offered ends there, at 12:00, without a slip; the smaller goes first', () => {
     for (const [wall, count] of [[1, 4], [2, 8], [3, 6], [5, 3], [6, 7]]) {
-      const proposals = endingsAt(studyText(dance).dance, '', wall, count)?.proposals ?? [];
+      const proposals = endingsAt(studyText(dance).dance, wall, count)?.proposals ?? [];
       expect(proposals.length).toBeGreaterThan(1);
       expect(proposals.map(({ cost }) => cost)).toEqual([...proposals.map(({ cost }) => cost)].sort((a, b) => a - b));
       for (const { edits } of proposals) {
@@ -193,12 +193,12 @@ describe('endings at the front', () => {
 
   test('an ending that is there already is replaced', () => {
     const planned = `${dance}\n## Plan\nending: wall 5 after 4\n`;
-    const [first] = endingsAt(studyText(planned).dance, '', 2, 4)?.proposals ?? [];
+    const [first] = endingsAt(studyText(planned).dance, 2, 4)?.proposals ?? [];
     expect(applyEdits(planned, first.edits).match(/ending/g)).toHaveLength(1);
   });
 
   test('a count or a wall that is not danced gives no answer', () => {
-    expect(endingsAt(studyText(dance).dance, '', 2, 9)).toBeUndefined();
-    expect(endingsAt(studyText(`${dance}\n## Plan\norder: A`).dance, '', 2, 0)).toBeUndefined();
+    expect(endingsAt(studyText(dance).dance, 2, 9)).toBeUndefined();
+    expect(endingsAt(studyText(`${dance}\n## Plan\norder: A`).dance, 2, 0)).toBeUndefined();
   });
 });

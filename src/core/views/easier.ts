@@ -40,7 +40,7 @@ const MOST_LINES = 24;
 const MOST_PLAINER = 3;
 
 /** `place` on the usual scale: 0 absolute beginner to 4 advanced. */
-export function easierWays(dance: Dance, personal: string, place: number, style: HouseStyle = SLATE_STYLE): HardLine[] {
+export function easierWays(dance: Dance, place: number, style: HouseStyle = SLATE_STYLE): HardLine[] {
   const level = Math.max(0, Math.min(FIGURE_LEVELS.length - 1, place - 1));
   const options = [...noTurnOptions(dance), ...lowImpactOptions(dance)];
   const hard = dance.parts.flatMap(({ sections }) =>
@@ -56,7 +56,7 @@ export function easierWays(dance: Dance, personal: string, place: number, style:
     section,
     text: line.line.text.trim(),
     why,
-    ways: [...options.filter(({ lines }) => lines.includes(line)).map(asOption), ...plainer(dance, personal, line, level, place, style)],
+    ways: [...options.filter(({ lines }) => lines.includes(line)).map(asOption), ...plainer(dance, line, level, place, style)],
   }));
 } // prettier-ignore
 
@@ -87,11 +87,11 @@ const asOption = ({ name, words, about, edits }: Alternative): EasierWay => ({
 });
 
 /** Other figures for the same counts: the same foot free and the same wall faced after them. */
-function plainer(dance: Dance, personal: string, line: DancedLine, level: number, place: number, style: HouseStyle): EasierWay[] {
+function plainer(dance: Dance, line: DancedLine, level: number, place: number, style: HouseStyle): EasierWay[] {
   const { weight, facing } = line.after;
   const index = line.line.index;
   if (!isFoot(weight)) return [];
-  const found = fillAt(dance, personal, { from: index, to: index }, { level, free: otherFoot(weight), facing }, style);
+  const found = fillAt(dance, { from: index, to: index }, { level, free: otherFoot(weight), facing }, style);
   if (found?.kind !== 'written') return [];
   return found.proposals
     .filter(({ elsewhere }) => elsewhere === 0)

@@ -57,7 +57,7 @@ describe('fill', () => {
     '%s: every proposal dances there, and what follows stays as it was',
     (_, text, from, to, place) => {
       const before = studyText(text);
-      const found = fillAt(before.dance, '', { from, to });
+      const found = fillAt(before.dance, { from, to });
       expect(found?.place).toBe(place);
       expect(found?.proposals.length).toBeGreaterThanOrEqual(3);
       for (const { edits, weight, hour, elsewhere, lines } of found?.proposals ?? []) {
@@ -74,22 +74,22 @@ describe('fill', () => {
 
   test('notes stay where lines are danced otherwise; a wish is kept to', () => {
     const from = at('Rock L back');
-    const found = fillAt(studyText(ferry).dance, '', { from, to: at('Walk R, walk L') }, { facing: 12, level: 0 });
+    const found = fillAt(studyText(ferry).dance, { from, to: at('Walk R, walk L') }, { facing: 12, level: 0 });
     const [first] = found?.proposals ?? [];
     expect(first.hour).toBe('3:00');
     expect(applyEdits(ferry, first.edits)).toContain('> Lift both heels before the pivot.');
   });
 
   test('where nothing can be filled nothing is proposed', () => {
-    expect(fillAt(studyText('').dance, '', { from: 0, to: 0 })).toBeUndefined();
-    expect(fillAt(studyText(`${HEAD}&1 Ball step R\n`).dance, '', { from: 4, to: 4 })?.kind).not.toBe('written');
+    expect(fillAt(studyText('').dance, { from: 0, to: 0 })).toBeUndefined();
+    expect(fillAt(studyText(`${HEAD}&1 Ball step R\n`).dance, { from: 4, to: 4 })?.kind).not.toBe('written');
   });
 
   test.each(CLOSES.map(({ words, turn }) => [words, turn] as const))(
     'closed for %s it begins again on its foot',
     (_, turn) => {
       const text = demo('slipway-stroll').split('## Section 4')[0];
-      const found = closeDance(studyText(text).dance, '', turn);
+      const found = closeDance(studyText(text).dance, turn);
       expect(found?.proposals.length).toBeGreaterThanOrEqual(3);
       for (const { edits } of found?.proposals ?? []) {
         const { dance } = studyText(applyEdits(text, edits));
@@ -103,7 +103,7 @@ describe('mending', () => {
   test('the likeliest first, with the line it would make; what is said to go away does', () => {
     const text = demo('ropes-end-draft');
     const study = studyText(text);
-    const found = mendings(study.dance, '', study.findings);
+    const found = mendings(study.dance, study.findings);
     expect(found.map(({ key }) => key)).toEqual(study.findings.map((one) => keyOf(one, study.script)));
     for (const { looks, key } of found)
       for (const { proposal, goes, comes, text: line } of looks) {
@@ -118,7 +118,7 @@ describe('mending', () => {
     // A dance that ends on the wrong foot because of one figure.
     const text = `${HEAD}1-2 Rock R forward, recover L\n3&4 Coaster L\n5-6 Rock L forward, recover R\n7&8 Coaster L\n`;
     const study = studyText(text);
-    const [first] = mendings(study.dance, '', study.findings);
+    const [first] = mendings(study.dance, study.findings);
     expect(first.looks[0]).toMatchObject({ goes: study.findings.length, comes: 0 });
     expect(first.same).toHaveLength(study.findings.length - 1);
   });
@@ -138,14 +138,14 @@ describe('mending', () => {
   ])('“%s”: did you mean %s', (line, wanted) => {
     const study = studyText(`${HEAD}${line}\n`);
     const garbled = study.findings.filter(({ code }) => code === 'not-understood' || code === 'words-unread');
-    const labels = mendings(study.dance, '', garbled).map(({ looks }) => looks[0]?.proposal.label);
+    const labels = mendings(study.dance, garbled).map(({ looks }) => looks[0]?.proposal.label);
     expect(labels).toContain(wanted);
   });
 
   test('what can’t be danced there is not offered: L stands, so R leads', () => {
     const study = studyText(`${HEAD}1&2 sisor L\n`);
     const garbled = study.findings.filter(({ code }) => code === 'not-understood');
-    const lines = mendings(study.dance, '', garbled).flatMap(({ looks }) => looks.map(({ text }) => text));
+    const lines = mendings(study.dance, garbled).flatMap(({ looks }) => looks.map(({ text }) => text));
     expect([lines[0], lines.filter((line) => !line.endsWith(' R'))]).toEqual(['1&2 Scissor R', []]);
   });
 });

@@ -6,7 +6,7 @@ import { freeFoot, type Foot, type Weight } from '../model/feet';
 import { applyEdits, type Edit } from '../model/text';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { CIRCLE, facingAfter, hourOfFacing, type Facing } from '../model/turns';
-import { readScript } from '../page/read-script';
+import { rereadScript } from '../page/read-script';
 import { printCounts } from '../printing/counts';
 import { printStepLine } from '../printing/calls';
 import { inLanguage, SLATE_STYLE, type HouseStyle } from '../printing/style';
@@ -184,19 +184,17 @@ const MOST_FOUND = 400;
 /** Sequences for the lines chosen, or for what is empty at the cursor. Undefined where nothing can be filled. */
 export function fillAt(
   dance: Dance,
-  personal: string,
   range: LineRange,
   wishes: Wishes = {},
   style: HouseStyle = SLATE_STYLE,
 ): FillView | undefined {
   const stretch = stretchAt(dance, range);
-  return stretch && fillStretch(dance, personal, stretch, wishes, style);
+  return stretch && fillStretch(dance, stretch, wishes, style);
 }
 
 /** The last eight, so that the dance begins again on the foot it began with, facing what one time through has to turn. */
 export function closeDance(
   dance: Dance,
-  personal: string,
   netTurn: Facing,
   style: HouseStyle = SLATE_STYLE,
 ): FillView | undefined {
@@ -206,10 +204,10 @@ export function closeDance(
   const index = last.lines[last.lines.length - 1]?.line.index ?? last.text.headingLine ?? 0;
   const stretch =
     last.counts < last.statedCounts ? stretchAt(dance, { from: index, to: index }) : newSection(dance, block);
-  return stretch && fillStretch(dance, personal, stretch, { facing: facingAfter(0, netTurn) }, style);
+  return stretch && fillStretch(dance, stretch, { facing: facingAfter(0, netTurn) }, style);
 }
 
-function fillStretch(dance: Dance, personal: string, stretch: Stretch, wishes: Wishes, style: HouseStyle): FillView {
+function fillStretch(dance: Dance, stretch: Stretch, wishes: Wishes, style: HouseStyle): FillView {
   const order = orderFor(dance, stretch, wishes);
   const found = variedFills(order);
   const own = styleOf(dance, style);
@@ -221,7 +219,7 @@ function fillStretch(dance: Dance, personal: string, stretch: Stretch, wishes: W
     ...(order.free && { free: order.free }),
     ...(order.facing !== undefined && { facing: order.facing }),
     level: order.level,
-    proposals: found.flatMap(({ moves }) => proposed(dance, personal, stretch, order, moves, own, alarms) ?? []),
+    proposals: found.flatMap(({ moves }) => proposed(dance, stretch, order, moves, own, alarms) ?? []),
   };
 }
 
@@ -239,7 +237,6 @@ function variedFills(order: FillOrder): Filled[] {
 /** Danced where it would stand; left out where it does not do there what the search took it to do. */
 function proposed(
   dance: Dance,
-  personal: string,
   stretch: Stretch,
   order: FillOrder,
   moves: readonly (readonly Move[])[],
@@ -255,7 +252,7 @@ function proposed(
   });
   const edits = stretchEdits(dance, stretch, texts);
   const text = applyEdits(dance.script.text, edits);
-  const after = danceWithPlan(readScript(text, personal));
+  const after = danceWithPlan(rereadScript(dance.script, text));
   const places = insertedPlaces(edits);
   const lines = places.flatMap(({ from, to }) => {
     const [first, last] = [lineAtOffset(after.script, from), lineAtOffset(after.script, to)];

@@ -7,7 +7,7 @@ import { callsOf } from '../checking/rule';
 import type { Dance } from '../dancing/dance';
 import type { Finding, Proposal } from '../model/findings';
 import { applyEdits } from '../model/text';
-import { readScript } from '../page/read-script';
+import { rereadScript } from '../page/read-script';
 import { lineAtOffset, type Script } from '../reading/script';
 import { didYouMean } from '../solving/did-you-mean';
 import { danceWithPlan } from '../walls/settle';
@@ -42,7 +42,7 @@ const MOST_IN_LONG = 3;
 const MOST_PROPOSALS = 4;
 
 /** `findings`: what is told. The same of another state of the text is found again by its key. */
-export function mendings(dance: Dance, personal: string, findings: readonly Finding[]): Mending[] {
+export function mendings(dance: Dance, findings: readonly Finding[]): Mending[] {
   const { script } = dance;
   const most = script.text.length > LONG_TEXT ? MOST_IN_LONG : MOST_FINDINGS;
   const before: readonly Finding[] = checkDance(danceWithPlan(script));
@@ -50,7 +50,7 @@ export function mendings(dance: Dance, personal: string, findings: readonly Find
     const looks = proposalsFor(dance, finding)
       .slice(0, MOST_PROPOSALS)
       .filter(({ edits }) => applyEdits(script.text, edits) !== script.text)
-      .map((proposal) => lookAt({ script, personal, told: findings, before }, proposal));
+      .map((proposal) => lookAt({ script, told: findings, before }, proposal));
     const [best] = looks.sort((a, b) => rankOf(a.look) - rankOf(b.look));
     return {
       key: keyOf(finding, script),
@@ -84,15 +84,14 @@ interface Looked {
 
 interface Asked {
   readonly script: Script;
-  readonly personal: string;
   readonly told: readonly Finding[];
   /** All there is to find before anything is changed, told or not. */
   readonly before: readonly Finding[];
 }
 
-function lookAt({ script, personal, told, before }: Asked, proposal: Proposal): Looked {
+function lookAt({ script, told, before }: Asked, proposal: Proposal): Looked {
   const text = applyEdits(script.text, proposal.edits);
-  const after = danceWithPlan(readScript(text, personal));
+  const after = danceWithPlan(rereadScript(script, text));
   const findings = checkDance(after);
   const gone = goneFrom(script, told, after.script, findings);
   const known = new Map<string, number>();

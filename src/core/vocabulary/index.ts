@@ -20,6 +20,7 @@ import {
   SIDE_WORDS,
   WAY_WORDS,
 } from '../lexicon/steps';
+import { Memory } from '../model/memory';
 import { greatest } from '../model/numbers';
 
 export interface Figure extends Omit<FigureRow, 'forms' | 'run' | 'turned'> {
@@ -137,15 +138,13 @@ const GERMAN_PREFIX =
 /** A word as it stands in the tables: without plural, -ing, accents. `crossing` and `crosses` are `cross`. */
 export function canonicalWord(raw: string): string {
   const word = plainLetters(raw);
-  const known = CANONICAL.get(word);
-  if (known !== undefined) return known;
-  const found = stem(word);
-  if (CANONICAL.size < 5000) CANONICAL.set(word, found);
-  return found;
+  return KEPT_WORDS.get(word) ?? stems.of(word, () => stem(word));
 }
 
-/** Words seen. "Turning" stays itself: `step turning 1/4` is a step that turns, `step turn` a pivot. */
-const CANONICAL = new Map<string, string>([
+const stems = new Memory<string>();
+
+/** "Turning" stays itself: `step turning 1/4` is a step that turns, `step turn` a pivot. */
+const KEPT_WORDS: ReadonlyMap<string, string> = new Map([
   ['turning', 'turning'],
   ['rotating', 'rotating'],
   // `près du PG` is no press.

@@ -118,17 +118,23 @@ export function readForm(text: string): Form {
   return { steps, rhythms: rhythms.split('|').map((rhythm) => readRhythm(rhythm.trim(), steps.length)) };
 }
 
+/** No figure is counted further. */
+const MOST_TICKED = 64;
+
 /** Ticks of a rhythm such as `1&2`, `1-4`, `&1&2` relative to its first action. */
 function readRhythm(text: string, length: number): number[] {
   const ticks: number[] = [];
   let count = 0;
   for (const [, from, to, between] of text.matchAll(/(\d+)(?:-(\d+))?|([&ea])/g)) {
     if (between) ticks.push(tickOfCount(count) + BETWEEN_COUNTS[between as BetweenCounts]);
-    else
+    else {
+      const last = Number(to ?? from);
+      if (last - Number(from) > length || last > MOST_TICKED) throw new Error(`"${text}" is longer than its ${length} actions`);
       for (count = Number(from); ; count++) {
         ticks.push(tickOfCount(count));
-        if (count >= Number(to ?? from)) break;
+        if (count >= last) break;
       }
+    }
   }
   if (ticks.length !== length) throw new Error(`"${text}" has ${ticks.length} places for ${length} actions`);
   const [first] = ticks;

@@ -34,7 +34,7 @@ export function SelectionBar({
   const exportAll = async (): Promise<void> => {
     const { ending, name } = exportForm(form);
     const orders = dances.map(({ text, title }) => {
-      const own = withOwnFigures(text, studyText(text, personalFigures()).dance, personalFigures());
+      const own = withOwnFigures(text, studyText(text, personalFigures()).dance);
       return { name: fileName(title, ending), order: plainOrder(own, personalFigures(), languageOf(own), Date.now()) };
     });
     const made = await files.run(`Making ${count} as ${name}`, (worker) => worker.makeAll(form, orders));

@@ -16,7 +16,7 @@ const TEXT = `${HEAD}1-2 Rock R forward, recover L
 5-8 Vine L, touch R`;
 
 const causes = (study: Study, line = 0, looked = true) =>
-  causesOf(study, study.findings, looked ? mendings(study.dance, '', study.findings) : [], line);
+  causesOf(study, study.findings, looked ? mendings(study.dance, study.findings) : [], line);
 
 describe.each([
   ['slips', TEXT],

@@ -5,6 +5,7 @@ import { reachFar } from './reach-far';
 import { bigStepBack } from './big-step-back';
 import { hallSmall } from './hall-small';
 import { cueTooLong } from './cue-too-long';
+import { songTooLong } from './song-too-long';
 import { songUnread } from './song-unread';
 import { wallOffPhrase } from './wall-off-phrase';
 import type { Rule } from '../rule';
@@ -161,6 +162,7 @@ export const RULES: readonly Rule[] = [
   reachFar,
   bigStepBack,
   hallSmall,
+  songTooLong,
   songUnread,
   wallOffPhrase,
   cueTooLong,
