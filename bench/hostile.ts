@@ -1,85 +1,120 @@
 /**
- * Hostile texts by the hundred thousand: pieces of every kind of line put together by chance, cut, doubled and nested. None may throw
- * and none may take longer than its budget. `npx tsx bench/hostile.ts [how many] [seed]`; the same seed makes the same texts.
+ * Hostile texts by the hundred thousand (`dances/test/chance.ts`), in as many processes as there are processors. None may throw and none
+ * may take longer than its budget, whatever was studied before it. Then the law of memory: the texts of a seed are answered the same
+ * in any order, also behind ten thousand others. `npm run hostile -- [how many] [seed]`; each process has a seed of its own, from that
+ * one on.
  */
-import { readdirSync, readFileSync } from 'node:fs';
+import { fork } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { availableParallelism } from 'node:os';
+import { fileURLToPath } from 'node:url';
 import { studyText } from '../src/core';
+import { allAnswers, answersOf } from '../dances/test/all-answers';
+import { Chance } from '../dances/test/chance';
 
-const [count = 100_000, seed = 1] = process.argv.slice(2).map(Number);
+/** Milliseconds for a text and all that opening it works out; one that is slow is tried again, in case something was cleared away just then. */
+const BUDGET = 250;
+/** Texts of the law of memory. */
+const REMEMBERED = 10_000;
 
-/** Mulberry32: small, quick and good enough to pick lines (public domain, T. Ettinger 2017; from memory). */
-function randomFrom(start: number): () => number {
-  let state = start;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
+type Order =
+  | { readonly kind: 'attack'; readonly count: number; readonly seed: number }
+  | { readonly kind: 'remember'; readonly count: number; readonly seed: number; readonly isReversed: boolean };
+
+interface Attacked {
+  readonly letters: number;
+  readonly thrown: number;
+  readonly over: number;
+  readonly slowest: number;
 }
 
-const random = randomFrom(seed);
-const below = (most: number): number => Math.floor(random() * most);
-const pick = <T>(from: readonly T[]): T => from[below(from.length)];
-
-const DEMO_LINES = readdirSync('dances')
-  .filter((name) => name.endsWith('.txt'))
-  .flatMap((name) => readFileSync(`dances/${name}`, 'utf8').split('\n'));
-const WORDS = [...new Set(DEMO_LINES.flatMap((line) => line.split(/\s+/)))].filter(Boolean);
-const PIECES = [
-  '1-4', '5-8', '&1&2&', '8&1', '1', '&', '0-0', '99-1', '1-999', 'SSQQ', '(', ')', '[', ']', '"', '“', ':', ';', ',', '.', '-', '#', '##', '>', '|', '*', 'x2', 'x99', 'x 9',
-  'repeat', 'repeat 1-4', 'repeat section 1 x9', 'mirrored', 'on the other foot', 'same again', 'option no turn:', '## Plan', '## Part A', '## Tag "x"', '## Ending', '## Section 2 = Section 1 mirrored', '## Figure "y" 1&2: A side, B tog',
-  'wall 1-200:', 'walls 1, 2, 3', 'every 7th wall:', 'odd walls', 'after 16&', 'restart', 'tag x', 'tag', 'change 1-4 to', 'then', 'ending:', 'order: A A (B A) x9', 'at', 'the end of', 'facing 6:00', '(6:00)', '(wall 3: 3:00)', '(weight L)', '(meant so: spin)',
-  'turn ?', '1/4', '½', '7/9', '370°', 'full turn', 'über', 'Fersen', 'à droite', 'pied gauche', 'mur 3', 'Runde 2', '\u00a0', '\t', '\u200b', '\ud83d', '\u0000', '’', 'constructor', '__proto__', 'toString', 'ﬁ', 'İ',
-]; // prettier-ignore
-
-function line(): string {
-  const kind = random();
-  if (kind < 0.35) return pick(DEMO_LINES);
-  const length = 1 + below(kind < 0.9 ? 12 : 80);
-  const words = Array.from({ length }, () => (random() < 0.55 ? pick(PIECES) : pick(WORDS)));
-  const joined = words.join(random() < 0.9 ? ' ' : '');
-  return random() < 0.05 ? joined.repeat(1 + below(30)).slice(0, 4000) : joined;
+/** Milliseconds of the processor, not of the clock: the machine may be busy with something else. */
+function timeOf(work: () => unknown): number {
+  const from = process.cpuUsage();
+  work();
+  const { user, system } = process.cpuUsage(from);
+  return (user + system) / 1000;
 }
 
-function text(): string {
-  const lines = Array.from({ length: 1 + below(random() < 0.99 ? 5 : 120) }, line);
-  const joined = lines.join(random() < 0.97 ? '\n' : '\r\n');
-  if (random() < 0.1) return joined.slice(below(joined.length), below(joined.length) + below(joined.length));
-  return joined;
-}
-
-/** Milliseconds for a text up to 120,000 letters; one that is slow is tried again, in case something was cleared away just then. */
-const BUDGET = 1000;
-
-let [letters, thrown, over, slowest] = [0, 0, 0, 0];
-const began = performance.now();
-for (let index = 0; index < count; index++) {
-  const own = text();
-  letters += own.length;
-  const study = (): number => {
-    // The processor's time, not the clock's: the machine may be busy with something else.
-    const from = process.cpuUsage();
-    void studyText(own).view;
-    const { user, system } = process.cpuUsage(from);
-    return (user + system) / 1000;
-  };
-  try {
-    const first = study();
-    const took = first > BUDGET / 4 ? Math.min(first, (studyText(''), study())) : first;
-    slowest = Math.max(slowest, took);
-    if (took > BUDGET) {
+function attack(count: number, seed: number): Attacked {
+  const chance = new Chance(seed);
+  let [letters, thrown, over, slowest] = [0, 0, 0, 0];
+  for (let index = 0; index < count; index++) {
+    const text = chance.text();
+    letters += text.length;
+    const open = (): number => timeOf(() => answersOf(studyText(text)));
+    try {
+      let took = open();
+      for (let again = 0; took > BUDGET / 2 && again < 2; again++) {
+        studyText('');
+        took = Math.min(took, open());
+      }
+      slowest = Math.max(slowest, took);
+      if (took <= BUDGET) continue;
       over += 1;
-      console.log(`over its budget: ${took.toFixed(0)} ms\n${JSON.stringify(own)}`);
+      console.log(`over its budget: ${took.toFixed(0)} ms\n${JSON.stringify(text)}`);
+    } catch (error) {
+      thrown += 1;
+      console.log(`${String((error as Error).stack)}\n${JSON.stringify(text)}`);
     }
-  } catch (error) {
-    thrown += 1;
-    console.log(`${String(error)}\n${JSON.stringify(own)}`);
   }
-  if (index % 100_000 === 99_999)
-    console.log(`${index + 1} texts, ${thrown} exceptions, ${over} over the budget, slowest ${slowest.toFixed(0)} ms`);
+  return { letters, thrown, over, slowest };
 }
-const seconds = (performance.now() - began) / 1000;
-console.log(
-  `${count} texts of ${Math.round(letters / count)} letters on average: ${thrown} exceptions, ${over} over the budget, slowest ${slowest.toFixed(0)} ms, ${seconds.toFixed(0)} s`,
-);
+
+/** What each text is answered, by its place in the list, in that order or from the end. */
+function remember(count: number, seed: number, isReversed: boolean): string[] {
+  const texts = new Chance(seed).texts(count);
+  const answers: string[] = [];
+  for (let step = 0; step < count; step++) {
+    const index = isReversed ? count - 1 - step : step;
+    answers[index] = createHash('sha1').update(allAnswers(texts[index])).digest('base64');
+  }
+  return answers;
+}
+
+/** In a process of its own: the processor's time is told by process. */
+const apart = <T>(order: Order): Promise<T> =>
+  new Promise((resolve, reject) => {
+    const child = fork(fileURLToPath(import.meta.url), [], { execArgv: ['--import', 'tsx'] });
+    child.once('message', (answer) => {
+      resolve(answer as T);
+      child.disconnect();
+    });
+    child.once('error', reject);
+    child.once('exit', (code) => (code === 0 ? undefined : reject(new Error(`ended with ${code}`))));
+    child.send(order);
+  });
+
+async function main(): Promise<void> {
+  const [count = 100_000, seed = 90_001] = process.argv.slice(2).map(Number);
+  const processes = availableParallelism();
+  const began = performance.now();
+  const each = Math.ceil(count / processes);
+  const seeds = Array.from({ length: processes }, (_, index) => seed + index);
+  const found = await Promise.all(seeds.map((own) => apart<Attacked>({ kind: 'attack', count: each, seed: own })));
+  const sum = (key: 'letters' | 'thrown' | 'over'): number => found.reduce((all, own) => all + own[key], 0);
+  const slowest = Math.max(...found.map((own) => own.slowest));
+  console.log(
+    `${each * processes} texts (seeds ${seeds.join(', ')}) of ${Math.round(sum('letters') / (each * processes))} letters on average: ` +
+      `${sum('thrown')} exceptions, ${sum('over')} over ${BUDGET} ms, slowest ${slowest.toFixed(0)} ms, ${((performance.now() - began) / 1000).toFixed(0)} s`,
+  );
+  const many = Math.min(REMEMBERED, count);
+  const [there, back] = await Promise.all(
+    [false, true].map((isReversed) => apart<string[]>({ kind: 'remember', count: many, seed, isReversed })),
+  );
+  const unlike = there.flatMap((own, index) => (own === back[index] ? [] : [index]));
+  console.log(`${many} texts forwards and backwards: ${unlike.length} answered otherwise`);
+  const texts = new Chance(seed).texts(many);
+  for (const index of unlike.slice(0, 5)) console.log(JSON.stringify(texts[index]));
+  process.exitCode = sum('thrown') + sum('over') + unlike.length > 0 ? 1 : 0;
+}
+
+if (process.send)
+  process.once('message', (order: Order) =>
+    process.send?.(
+      order.kind === 'attack'
+        ? attack(order.count, order.seed)
+        : remember(order.count, order.seed, order.isReversed),
+    ),
+  );
+else await main();

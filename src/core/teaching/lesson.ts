@@ -12,6 +12,7 @@ import { TICKS_A_COUNT } from '../model/ticks';
 import { secondsAt, songOf } from '../music/song';
 import type { Script, ScriptLine } from '../reading/script';
 import { wallsOf } from '../walls/table';
+import type { Figure } from '../vocabulary';
 import { wallsInShort } from '../walls/words';
 import { danceTempo } from '../music/tempo';
 
@@ -47,9 +48,9 @@ export const LESSON_MINUTES = { least: 10, most: 180, usual: 45 } as const;
 export function planLesson(dance: Dance, { minutes, group }: LessonOrder): LessonStep[] {
   const taught = dance.parts.flatMap((block) => block.sections.filter(({ lines }) => lines.some(({ moments }) => moments.length > 0)).map((section) => ({ block, section })));
   if (taught.length === 0) return [];
-  const steps = stepsOf(dance, taught, group);
   // With less than a minute for a step nobody learns: the dance is taught as far as the time goes.
-  const fitting = steps.length <= minutes ? steps : shortened(dance, taught, group, minutes);
+  const steps = taught.length * STEPS_A_SECTION <= minutes ? stepsOf(dance, taught, group) : [];
+  const fitting = steps.length > 0 && steps.length <= minutes ? steps : shortened(dance, taught, group, minutes);
   const shared = shareOut(fitting.map(({ weight }) => weight), minutes);
   return fitting.map(({ words, notes }, index) => ({ minutes: shared[index], words, notes }));
 } // prettier-ignore
@@ -59,16 +60,18 @@ interface Taught {
   readonly section: DancedSection;
 }
 
+/** It is taught and joined to what was before; the facts and what comes next time take as many as the first one lacks, and one more. */
+const STEPS_A_SECTION = 2;
+
 function shortened(dance: Dance, taught: readonly Taught[], group: Group, minutes: number): Planned[] {
-  for (let count = taught.length - 1; count > 0; count--) {
-    const steps = [
-      factsStep(dance),
-      ...teachingSteps(dance.script, taught.slice(0, count), group),
-      { words: `Next time: from ${nameOf(taught[count])} on`, notes: ['There is no time for the whole dance in this lesson.'], weight: 0.3 },
-    ];
-    if (steps.length <= minutes) return steps;
-  }
-  return [factsStep(dance), ...teachingSteps(dance.script, taught.slice(0, 1), group)].slice(0, Math.max(1, minutes));
+  const count = Math.min(taught.length - 1, Math.floor((minutes - 1) / STEPS_A_SECTION));
+  if (count < 1)
+    return [factsStep(dance), ...teachingSteps(dance.script, taught.slice(0, 1), group)].slice(0, Math.max(1, minutes));
+  return [
+    factsStep(dance),
+    ...teachingSteps(dance.script, taught.slice(0, count), group),
+    { words: `Next time: from ${nameOf(taught[count])} on`, notes: ['There is no time for the whole dance in this lesson.'], weight: 0.3 },
+  ];
 } // prettier-ignore
 
 const stepsOf = (dance: Dance, taught: readonly Taught[], group: Group): Planned[] => [
@@ -92,11 +95,12 @@ function factsStep(dance: Dance): Planned {
 /** Each section by feet, by counts, at speed; from the second on all of them from the top. */
 function teachingSteps(script: Script, taught: readonly Taught[], group: Group): Planned[] {
   const slow = { new: 1.25, mixed: 1, practised: 0.7 }[group];
+  const openings: Openings = new Map();
   return taught.flatMap((one, index): Planned[] => {
     const { weight, reasons } = hardness(one.section);
     const name = nameOf(one);
     const place = `${hourOfFacing(one.section.before.facing)}${leads(one.section)}`;
-    const warn = [...warnings(taught, index), ...optionsOf(script, one.section)];
+    const warn = [...warnings(one.section, openings), ...optionsOf(script, one.section)];
     const teach = {
       words: `${name}: by feet, by counts, at speed (${place})`,
       notes: [...(reasons.length > 0 ? [`Takes longer: ${reasons.join(', ')}.`] : []), ...warn],
@@ -143,8 +147,7 @@ function hardness({ lines }: DancedSection): { readonly weight: number; readonly
 }
 
 /** Where slips come: the same figure on the other foot, figures that are nearly alike, turns, options. */
-function warnings(taught: readonly Taught[], index: number): string[] {
-  const { section } = taught[index];
+function warnings(section: DancedSection, openings: Openings): string[] {
   const leadsOf = new Map<string, Set<string>>();
   for (const { calls } of section.lines)
     for (const { figure, moments } of calls) {
@@ -152,9 +155,9 @@ function warnings(taught: readonly Taught[], index: number): string[] {
       if (figure && foot && figure.family !== 'single') leadsOf.set(figure.names.en[0], (leadsOf.get(figure.names.en[0]) ?? new Set()).add(foot)); // prettier-ignore
     }
   const both = [...leadsOf].filter(([, feet]) => feet.size > 1).map(([name]) => name);
-  const alike = section.lines.flatMap(({ calls }) =>
-    calls.flatMap((call) => nearlyAlike(call, taught.slice(0, index))),
-  );
+  const calls = section.lines.flatMap((line) => line.calls);
+  const alike = calls.flatMap((call) => nearlyAlike(call, openings));
+  for (const call of calls) noteOpening(call, section, openings);
   const turns = section.lines.filter(({ before: was, moments }) => moments.length > 0 && was.facing !== moments[moments.length - 1].after.facing); // prettier-ignore
   return [
     ...(both.length > 0 ? [`Both feet: ${both.join(', ')} on the one foot, then on the other.`] : []),
@@ -173,18 +176,28 @@ function optionsOf({ lines }: Script, { lines: danced }: DancedSection): string[
   });
 }
 
-/** A figure of an earlier section that begins the same way, takes as many steps, and is another one. */
-function nearlyAlike({ figure, moments }: DancedCall, before: readonly Taught[]): string[] {
+/** Figures that were taught, each where it stood first, by how they begin. */
+type Openings = Map<string, { readonly figure: Figure; readonly section: number }[]>;
+
+/** Its family, how many steps it takes and where the first goes; undefined for what nobody mixes up. */
+function openingOf({ figure, moments }: DancedCall): string | undefined {
   const opening = moments[0]?.action;
-  if (!figure || figure.family === 'single' || !opening) return [];
-  for (const { section } of before)
-    for (const { calls } of section.lines)
-      for (const other of calls) {
-        const first = other.moments[0]?.action;
-        const isAlike = other.figure?.family === figure.family && other.figure.id !== figure.id && other.moments.length === moments.length && first?.word === opening.word && first.direction === opening.direction; // prettier-ignore
-        if (isAlike) return [`not the ${other.figure.names.en[0]} of section ${section.text.number}: here it is the ${figure.names.en[0]}`]; // prettier-ignore
-      }
-  return [];
+  if (!figure || figure.family === 'single' || !opening) return undefined;
+  return [figure.family, moments.length, opening.word, opening.direction].join(' ');
+}
+
+function noteOpening(call: DancedCall, { text }: DancedSection, openings: Openings): void {
+  const key = openingOf(call);
+  if (key === undefined || !call.figure) return;
+  const known = openings.get(key) ?? [];
+  if (!known.some(({ figure }) => figure.id === call.figure?.id)) openings.set(key, [...known, { figure: call.figure, section: text.number }]);
+} // prettier-ignore
+
+/** A figure of an earlier section that begins the same way, takes as many steps, and is another one. */
+function nearlyAlike(call: DancedCall, openings: Openings): string[] {
+  const { figure } = call;
+  const other = openings.get(openingOf(call) ?? '')?.find((one) => one.figure.id !== figure?.id);
+  return figure && other ? [`not the ${other.figure.names.en[0]} of section ${other.section}: here it is the ${figure.names.en[0]}`] : []; // prettier-ignore
 }
 
 /** The end joined to the beginning, and the other walls. */

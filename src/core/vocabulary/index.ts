@@ -20,7 +20,6 @@ import {
   SIDE_WORDS,
   WAY_WORDS,
 } from '../lexicon/steps';
-import { Memory } from '../model/memory';
 import { greatest } from '../model/numbers';
 
 export interface Figure extends Omit<FigureRow, 'forms' | 'run' | 'turned'> {
@@ -138,10 +137,17 @@ const GERMAN_PREFIX =
 /** A word as it stands in the tables: without plural, -ing, accents. `crossing` and `crosses` are `cross`. */
 export function canonicalWord(raw: string): string {
   const word = plainLetters(raw);
-  return KEPT_WORDS.get(word) ?? stems.of(word, () => stem(word));
+  const known = KEPT_WORDS.get(word) ?? stems.get(word);
+  if (known !== undefined) return known;
+  const found = stem(word);
+  if (stems.size >= MOST_STEMS) stems.clear();
+  stems.set(word, found);
+  return found;
 }
 
-const stems = new Memory<string>();
+/** Words seen; all are forgotten at once, so that a day of other sheets costs the next one nothing. */
+const stems = new Map<string, string>();
+const MOST_STEMS = 5000;
 
 /** "Turning" stays itself: `step turning 1/4` is a step that turns, `step turn` a pivot. */
 const KEPT_WORDS: ReadonlyMap<string, string> = new Map([
