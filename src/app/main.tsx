@@ -10,7 +10,7 @@ import { RouterProvider } from 'react-router/dom';
 import { router } from './router';
 import { keepForOffline, loadAgainAfterUpdate } from './offline';
 import { startSettings } from './features/settings/settings';
-import { holdTab } from '../store';
+import { holdTab, noteDeadReadings } from '../store';
 import { system } from './theme/system';
 
 // Everything is in this browser: a query never waits for a network.
@@ -24,7 +24,7 @@ const queries = new QueryClient({
 holdTab();
 
 // The writer's own figures belong to every reading: they are there before the first one.
-await startSettings();
+await Promise.all([noteDeadReadings(), startSettings()]);
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

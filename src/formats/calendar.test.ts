@@ -11,7 +11,7 @@ const GROUP: ClassGroup = {
   notes: 'Bring water;\nkey under the oar \\ mat', forbids: [], intervals: [1],
 }; // prettier-ignore
 const evening = (date: string, state: Evening['state'], more: Partial<Evening> = {}): Evening => ({
-  id: date, groupId: 'crew', groupName: 'Crew', place: 'Boat shed', date, time: '20:00', minutes: 75, state, steps: [], notes: [], requests: [], words: '', ...more,
+  id: date, groupId: 'crew', groupName: 'Crew', place: 'Boat shed', date, time: '20:00', minutes: 75, state, steps: [], notes: [], words: '', ...more,
 }); // prettier-ignore
 const NOTE = { danceId: 'ebb', title: '=Ebb', sections: [1, 2], of: 3, walls: 4, inPlace: ['tag bell'], music: true, tripped: [{ words: '5-6 Pivot', section: 2 }], handedOut: '1' }; // prettier-ignore
 const EVENINGS = [

@@ -245,7 +245,7 @@ describe('the PDF, read by pdf.js (a general-purpose reader library)', () => {
 test('the plan of an evening has the clock beside each step, its reasons, cautions and the usual warning, inside its margins', () => {
   const step = { kind: 'run' as const, minutes: 25, words: 'Ebb: all of it', why: 'Asked for by Wren.', sections: [], cautions: ['Softly.'], isDone: false };
   const steps = Array.from({ length: 30 }, (_, index) => ({ ...step, id: `step-${index}` }));
-  const evening = { id: 'e', groupId: 'g', groupName: 'Friday crew', place: 'Boat shed', date: '2026-09-11', time: '19:30', minutes: 60, state: 'planned' as const, steps, notes: [], requests: [], words: 'Bring the lamp.' };
+  const evening = { id: 'e', groupId: 'g', groupName: 'Friday crew', place: 'Boat shed', date: '2026-09-11', time: '19:30', minutes: 60, state: 'planned' as const, steps, notes: [], words: 'Bring the lamp.' };
   const sheet = printEvening(evening, 'Friday 11 September 2026', 'letter');
   const words = textOf(sheet).join('\n');
   expect(sheet.pages.length).toBeGreaterThan(1);

@@ -3,12 +3,13 @@ import Ajv2020 from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import { readFileSync } from 'node:fs';
 import { afterEach, beforeEach, expect, test } from '@jest/globals';
-import type { ClassGroup, Evening } from '../core';
+import type { ClassGroup, Evening, Request } from '../core';
 import { makeBackup, readBackup, restoreBackup } from './backup';
 import {
   addDemoSeason,
   addEvening,
   addGroup,
+  addRequest,
   changeEvening,
   changeGroup,
   deleteEvening,
@@ -42,9 +43,10 @@ const EVENING: Omit<Evening, 'id'> = {
   groupId: 'g', groupName: 'Friday crew', place: 'Boat shed', date: '2026-09-11', time: '19:30', minutes: 60, state: 'held',
   steps: [{ id: 'step-1', kind: 'run', minutes: 5, words: 'Ebb', why: '', danceId: 'ebb', title: 'Ebb', sections: [1], cautions: ['Softly.'], isDone: true }],
   notes: [{ danceId: 'ebb', title: 'Ebb', sections: [1], of: 2, walls: 3, inPlace: ['tag bell'], music: true, tripped: [{ words: '1-4 Vine R', section: 1 }], handedOut: '2' }],
-  requests: [{ id: 'r', title: 'Flood', who: 'Piet', by: '2026-10-01', isSettled: false }],
   words: 'Rain on the roof.',
 }; // prettier-ignore
+
+const REQUEST: Omit<Request, 'id'> = { groupId: 'g', asked: '2026-09-11', title: 'Flood', who: 'Piet', by: '2026-10-01', isSettled: false }; // prettier-ignore
 
 const backupOf = (json: string) => {
   const read = readBackup(json);
@@ -71,7 +73,7 @@ test('changes of two tabs to one evening do not take each other’s words away',
 test('a group that goes leaves its evenings with its name, and comes back', async () => {
   const { id } = await addGroup(GROUP, db);
   await addEvening({ ...EVENING, groupId: id }, db);
-  await changeGroup(id, { name: 'Saturday crew' }, db);
+  await changeGroup(id, () => ({ name: 'Saturday crew' }), db);
   await deleteGroup(id, db);
   expect(await findClasses(db)).toMatchObject({ groups: [], evenings: [{ groupName: 'Friday crew' }] });
   await restoreGroup(id, db);
@@ -81,6 +83,7 @@ test('a group that goes leaves its evenings with its name, and comes back', asyn
 test('a backup brings all of it back, and a scale of one’s own', async () => {
   await addGroup(GROUP, db);
   await addEvening(EVENING, db);
+  await addRequest(REQUEST, db);
   await saveScale({ names: ['paddlers', 'rowers'], borders: [8] }, db);
   const json = await makeBackup(db);
   // By a validator of JSON Schema (2020-12).
@@ -125,13 +128,13 @@ test('what is damaged in a backup is left out and named, the rest comes', async 
 });
 
 test('a backup of before there were classes is read as it was', async () => {
-  const { groups: _, evenings: __, scale: ___, ...older } = JSON.parse(await makeBackup(db)) as Record<string, unknown>;
-  expect(backupOf(JSON.stringify(older))).toMatchObject({ groups: [], evenings: [], scale: undefined, damaged: [] });
+  const { groups: _, evenings: __, scale: ___, requests: ____, ...older } = JSON.parse(await makeBackup(db)) as Record<string, unknown>;
+  expect(backupOf(JSON.stringify(older))).toMatchObject({ groups: [], evenings: [], requests: [], scale: undefined, damaged: [] });
 });
 
 test('the season comes once by itself, again where it is asked for, and never among groups of one’s own', async () => {
   const { id } = await addDance('# Ebb\n1-4 Vine R\n', db);
-  const season = () => ({ groups: [{ ...GROUP, id: 'demo' }], evenings: [{ ...EVENING, id: 'demo-1', groupId: 'demo' }], revisions: [{ danceId: id, text: '# Ebb\n', from: 5, at: 5, name: '1' }] }); // prettier-ignore
+  const season = () => ({ groups: [{ ...GROUP, id: 'demo' }], evenings: [{ ...EVENING, id: 'demo-1', groupId: 'demo' }], requests: [], revisions: [{ danceId: id, text: '# Ebb\n', from: 5, at: 5, name: '1' }] }); // prettier-ignore
   await addDemoSeason(() => undefined, false, db);
   expect((await findClasses(db)).groups).toEqual([]);
   await addDemoSeason(season, false, db);

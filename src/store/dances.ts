@@ -8,6 +8,7 @@ import type { DanceRecord, HistoryRecord, SourceRecord } from './records';
 import { factsAreNew } from './refresh';
 import { keepRevision } from './revisions';
 import { findPersonalFigures } from './settings';
+import { soundDance, soundOne } from './soundness';
 
 const DAY = 86_400_000;
 /** Deleted dances are cleared away after this long, and when the shelf was in use on so many days since: a wrong clock clears nothing. */
@@ -24,16 +25,17 @@ export type SaveResult =
 
 export async function listDances(db: SlateDatabase = database): Promise<DanceRecord[]> {
   const records = await db.dances.where('deletedAt').equals(0).toArray();
-  return records.sort((a, b) => b.changedAt - a.changedAt);
+  return records.flatMap((record) => soundDance(record) ?? []).sort((a, b) => b.changedAt - a.changedAt);
 }
 
-export const findDance = (id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> =>
-  db.dances.get(id);
+export const findDance = async (id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> =>
+  soundDance(await db.dances.get(id));
 
 /** The time of a change: later than that of every other, also where the clock was put back. */
 async function stampOf(db: SlateDatabase): Promise<number> {
   const newest = await db.dances.orderBy('changedAt').last();
-  return Math.max(timeNow(), (newest?.changedAt ?? 0) + 1);
+  const last = typeof newest?.changedAt === 'number' ? newest.changedAt : 0;
+  return Math.max(timeNow(), last + 1);
 }
 
 /** A dance to be put on the shelf. `source`: what it was imported from, kept word for word. */
@@ -85,7 +87,7 @@ export async function saveDance(
 ): Promise<SaveResult> {
   const facts = factsOfText(text, await findPersonalFigures(db));
   return db.transaction('rw', db.dances, db.revisions, async (): Promise<SaveResult> => {
-    const current = await db.dances.get(id);
+    const current = await findDance(id, db);
     if (!current || current.deletedAt > 0) return { kind: 'gone' };
     if (current.revision !== base) return { kind: 'changed-elsewhere', record: current };
     if (current.text === text) return { kind: 'saved', record: current };
@@ -101,7 +103,7 @@ export async function reviveDance(id: string, text: string, db: SlateDatabase = 
   const facts = factsOfText(text, await findPersonalFigures(db));
   return db.transaction('rw', db.dances, db.revisions, async () => {
     const now = await stampOf(db);
-    const current = await db.dances.get(id);
+    const current = await findDance(id, db);
     const record: DanceRecord = current
       ? { ...current, ...facts, text, revision: current.revision + 1, changedAt: now, deletedAt: 0 }
       : newRecord({ id, text, revision: 1, tags: [], ...facts }, now);
@@ -112,7 +114,7 @@ export async function reviveDance(id: string, text: string, db: SlateDatabase = 
 }
 
 export async function duplicateDance(id: string, db: SlateDatabase = database): Promise<DanceRecord | undefined> {
-  const original = await db.dances.get(id);
+  const original = await findDance(id, db);
   if (!original) return undefined;
   const title = `${original.title} (copy)`;
   const text = /^#(?!#).*$/m.test(original.text)
@@ -165,8 +167,8 @@ export const tagDances = async (
     });
 };
 
-export const findSource = (id: string, db: SlateDatabase = database): Promise<SourceRecord | undefined> =>
-  db.sources.get(id);
+export const findSource = async (id: string, db: SlateDatabase = database): Promise<SourceRecord | undefined> =>
+  soundOne('sources', await db.sources.get(id));
 
 /** Clears away what was deleted long ago. */
 export async function clearDeleted(now = timeNow(), db: SlateDatabase = database): Promise<void> {
@@ -262,6 +264,9 @@ export async function shelfFigures(db: SlateDatabase = database): Promise<ShelfF
   await db.dances
     .where('deletedAt')
     .equals(0)
-    .each(({ id, title, figures, sequences = [] }) => void found.push({ id, title, figures, sequences }));
+    .each((record) => {
+      const dance = soundDance(record);
+      if (dance) found.push({ id: dance.id, title: dance.title, figures: dance.figures, sequences: dance.sequences ?? [] });
+    });
   return found.sort((a, b) => a.title.localeCompare(b.title));
 }

@@ -10,6 +10,7 @@ import type {
   JournalRecord,
   MetaRecord,
   RecordingRecord,
+  RequestRecord,
   RevisionRecord,
   SoundRecord,
   SourceRecord,
@@ -26,6 +27,7 @@ export class SlateDatabase extends Dexie {
   declare readonly recordings: Table<RecordingRecord, string>;
   declare readonly groups: Table<GroupRecord, string>;
   declare readonly evenings: Table<EveningRecord, string>;
+  declare readonly requests: Table<RequestRecord, string>;
   declare readonly sounds: Table<SoundRecord, string>;
 
   constructor(name = 'pace-slate') {

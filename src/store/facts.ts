@@ -1,4 +1,5 @@
 import { isAlarm, LONGEST_LIVE_TEXT, sequencesOf, studyText, tempoOf, wallsOf } from '../core';
+import { diedOf, guarded } from './reading';
 import type { DanceRecord } from './records';
 
 export type DerivedFacts = Pick<
@@ -10,7 +11,14 @@ const MOST_STARTS = 16;
 const MOST_SEQUENCES = 64;
 
 /** What the shelf shows of a dance, worked out from its text. `personal`: the writer's own figures from elsewhere. */
-export function factsOfText(text: string, personal: string): DerivedFacts {
+export const factsOfText = (text: string, personal: string): DerivedFacts =>
+  // A page died of it: it stands on the shelf with its name alone.
+  diedOf(text) ? { ...NO_FACTS, title: titleIn(text) } : guarded(text, () => workOut(text, personal));
+
+const titleIn = (text: string): string => /^#(?!#)\s*(.+)$/m.exec(text)?.[1].slice(0, 200) ?? 'Untitled dance';
+const NO_FACTS: DerivedFacts = { title: '', counts: 0, walls: 0, level: '', music: '', slips: 0, author: '', tempo: 0, starts: [], figures: '', sequences: [] }; // prettier-ignore
+
+function workOut(text: string, personal: string): DerivedFacts {
   const { script, dance, view, findings } = studyText(text, personal, LONGEST_LIVE_TEXT);
   const fact = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
   const { counts, wallsDanced } = view.truth;

@@ -2,12 +2,13 @@
 import { liveQuery } from 'dexie';
 import { database, type SlateDatabase } from './database';
 import type { ImportRecord } from './records';
+import { soundOnes } from './soundness';
 import { TAB } from './tabs';
 
 export type NewImport = Pick<ImportRecord, 'name' | 'kind' | 'text'>;
 
-export const listImports = (db: SlateDatabase = database): Promise<ImportRecord[]> =>
-  db.imports.orderBy('place').toArray();
+export const listImports = async (db: SlateDatabase = database): Promise<ImportRecord[]> =>
+  soundOnes('imports', await db.imports.orderBy('place').toArray());
 
 export function addImports(sheets: readonly NewImport[], db: SlateDatabase = database): Promise<ImportRecord[]> {
   return db.transaction('rw', db.imports, async () => {

@@ -15,12 +15,16 @@ export * from './imports';
 export * from './space';
 export * from './recordings';
 export * from './classes';
+export { damagedAsJson, findDamaged, removeDamaged, type Damaged } from './soundness';
+export { diedOf, guarded, noteDeadReadings, tryAgain } from './reading';
+export { undoRestore, type RestoredChanges } from './undo-restore';
 export type {
   DanceRecord,
   EveningRecord,
   GroupRecord,
   ImportRecord,
   RecordingRecord,
+  RequestRecord,
   RevisionRecord,
   SourceRecord,
 } from './records';

@@ -5,6 +5,7 @@
 import type { SlateDatabase } from './database';
 import type { Draft, OwnedDraft } from './drafts';
 import type { JournalRecord } from './records';
+import { isSound } from './soundness';
 
 /** After so many edits the text is written down anew. */
 const MOST_EDITS = 200;
@@ -95,7 +96,9 @@ export class Journal {
 /** What every journal comes to. One that has lost its beginning is passed over. */
 export async function findJournals(db: SlateDatabase): Promise<OwnedDraft[]> {
   const found = new Map<string, OwnedDraft>();
-  await db.journal.each(({ danceId: id, tab, number, base, edits, at, from, to, insert }) => {
+  await db.journal.each((entry) => {
+    if (!isSound('journal', entry)) return;
+    const { danceId: id, tab, number, base, edits, at, from, to, insert } = entry;
     const key = `${id} ${tab}`;
     const before = number === 1 ? '' : found.get(key)?.text;
     if (before === undefined) return;

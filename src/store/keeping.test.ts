@@ -28,7 +28,7 @@ import { findLeftWords } from './left-words';
 import { MIGRATIONS } from './migrations';
 import type { RevisionRecord } from './records';
 import { listRevisions, nameOfText, nameRevision, nextName, renameRevision, surplusOf } from './revisions';
-import { findPersonalFigures, findStyles, savePersonalFigures, saveStyles } from './settings';
+import { changePersonalFigures, changeStyles, findPersonalFigures, findStyles } from './settings';
 
 const FERRY =
   '# Ferry\nlevel: improver\nmusic: Last Boat, 116 bpm\n\n## Section 1 (4 counts)\n1-2 Step R forward, pivot 1/2 left\n3-4 Walk R, walk L\n';
@@ -75,7 +75,7 @@ describe('revisions', () => {
     const revisions = await listRevisions(id, db);
     expect(revisions.map(({ name }) => name)).toEqual(['2', '1']);
     expect([nameOfText(revisions, FERRY), nameOfText(revisions, 'never')]).toEqual(['1', undefined]);
-    await renameRevision(revisions[0].key ?? 0, '  harbour night ', db);
+    await renameRevision(revisions[0].key ?? 0, () => '  harbour night ', db);
     expect(nextName(await listRevisions(id, db))).toBe('2');
     expect(nameOfText(await listRevisions(id, db), '# Ferry\n1-4 Vine R')).toBe('harbour night');
   });
@@ -277,7 +277,7 @@ describe('backup', () => {
       source: { name: 'old.txt', kind: 'text', text: 'old' },
     });
     await nameRevision(id, FERRY, '1', db);
-    await savePersonalFigures('## Figure "ebb" 1-2: A side, B tog', db);
+    await changePersonalFigures(() => '## Figure "ebb" 1-2: A side, B tog', db);
     const other = new SlateDatabase('keeping-other');
     expect(await restoreBackup(parsed(await makeBackup(db)), { db: other })).toMatchObject({ added: 1, met: 0 });
     expect(await findDance(id, other)).toMatchObject({
@@ -366,11 +366,11 @@ describe('what a backup holds', () => {
   test('adds the figures and styles that are not here, and names those that are defined otherwise', async () => {
     const style = { ...HOUSE_STYLES[0], id: 'mine', title: 'Mine' };
     const [ebb, flood] = ['## Figure "ebb" 1-2: A side, B tog\n', '## Figure "flood" 1-2: A fwd, B tog\n'];
-    await savePersonalFigures(ebb + flood, db);
-    await saveStyles({ chosen: 'mine', styles: [style] }, db);
+    await changePersonalFigures(() => ebb + flood, db);
+    await changeStyles(() => ({ chosen: 'mine', styles: [style] }), db);
     const backup = parsed(await makeBackup(db));
-    await savePersonalFigures('## Figure "ebb" 1-2: A back, B tog\n', db);
-    await saveStyles({ chosen: 'slate', styles: [{ ...style, title: 'Mine', sides: HOUSE_STYLES[1].sides, capitals: HOUSE_STYLES[2].capitals }] }, db); // prettier-ignore
+    await changePersonalFigures(() => '## Figure "ebb" 1-2: A back, B tog\n', db);
+    await changeStyles(() => ({ chosen: 'slate', styles: [{ ...style, title: 'Mine', sides: HOUSE_STYLES[1].sides, capitals: HOUSE_STYLES[2].capitals }] }), db); // prettier-ignore
     for (let again = 0; again < 2; again++)
       expect(await restoreBackup(backup, { db })).toMatchObject({ otherFigures: ['ebb'] });
     expect(await findPersonalFigures(db)).toBe('## Figure "ebb" 1-2: A back, B tog\n\n## Figure "flood" 1-2: A fwd, B tog\n'); // prettier-ignore
@@ -468,14 +468,26 @@ describe('the way from earlier forms', () => {
     await leftBy(4, name, (old) => old.table('recordings').add({ id: 'a', name: 'reel.ogg' }));
     const now = new SlateDatabase(name);
     expect(await now.recordings.toArray()).toEqual([{ id: 'a', name: 'reel.ogg' }]);
-    expect(await findClasses(now)).toEqual({ groups: [], evenings: [] });
+    expect(await findClasses(now)).toEqual({ groups: [], evenings: [], requests: [] });
     await addGroup({ name: 'Crew', place: '', from: '2026-09-01', every: 1, time: '19:30', minutes: 60, level: '', notes: '', forbids: [], intervals: [1] }, now); // prettier-ignore
     expect((await findClasses(now)).groups.map((group) => group.name)).toEqual(['Crew']);
     await now.delete();
   });
 
+  test('from version 5: requests belong to the group and the day they were said on', async () => {
+    const name = `from-5-${number++}`;
+    const evening = { id: 'e', groupId: 'crew', groupName: 'Crew', place: '', date: '2026-09-08', time: '19:30', minutes: 60, state: 'held', steps: [], notes: [], words: 'Rain.', createdAt: 3, changedAt: 4, deletedAt: 0 }; // prettier-ignore
+    const asked = { id: 'r', title: 'Ebb', who: 'Wren', isSettled: false };
+    await leftBy(5, name, (old) => old.table('evenings').bulkAdd([{ ...evening, requests: [asked, null, 'x'] }, { ...evening, id: 'f' }])); // prettier-ignore
+    const now = new SlateDatabase(name);
+    const { evenings, requests } = await findClasses(now);
+    expect(evenings.map((one) => [one.id, one.words, 'requests' in one])).toEqual([['e', 'Rain.', false], ['f', 'Rain.', false]]); // prettier-ignore
+    expect(requests).toEqual([{ ...asked, groupId: 'crew', asked: '2026-09-08', createdAt: 3, changedAt: 4, deletedAt: 0 }]); // prettier-ignore
+    await now.delete();
+  });
+
   test('every version has its own way', () =>
-    expect(MIGRATIONS.map(({ version }) => version)).toEqual([1, 2, 3, 4, 5]));
+    expect(MIGRATIONS.map(({ version }) => version)).toEqual([1, 2, 3, 4, 5, 6]));
 });
 
 test('words of a tab that lives are its own; of one that is gone they are taken up', async () => {

@@ -86,4 +86,28 @@ export const MIGRATIONS: readonly Migration[] = [
     name: 'groups that are taught, and their evenings',
     tables: { groups: 'id', evenings: 'id, groupId, date' },
   },
+  {
+    version: 6,
+    name: 'requests belong to a group and a day, no longer to an evening',
+    tables: { requests: 'id, groupId' },
+    upgrade: async (transaction) => {
+      const evenings = (await transaction.table('evenings').toArray()) as Loose[];
+      for (const { requests, ...evening } of evenings) {
+        if (!Array.isArray(requests)) continue;
+        const asked = (requests as unknown[]).filter((one): one is Loose => typeof one === 'object' && one !== null && 'id' in one); // prettier-ignore
+        await transaction.table('requests').bulkPut(
+          asked.map((one) => ({
+            ...one,
+            id: String(one.id),
+            groupId: evening.groupId,
+            asked: evening.date,
+            createdAt: timeOf(evening.createdAt),
+            changedAt: timeOf(evening.changedAt),
+            deletedAt: 0,
+          })),
+        );
+        await transaction.table('evenings').put(evening);
+      }
+    },
+  },
 ];

@@ -1,8 +1,9 @@
 /** Recordings of songs, each with its dance. They stay in this browser; a backup holds them only where somebody asks for it. */
 import { liveQuery } from 'dexie';
-import { array, boolean, number, object, string } from 'yup';
 import { database, type SlateDatabase } from './database';
 import type { Heard, RecordingRecord } from './records';
+import { keptRecording } from './shapes';
+import { soundOne, soundOnes } from './soundness';
 
 /** Stretches a second that are drawn of a recording. */
 export const PEAKS = 200;
@@ -18,11 +19,11 @@ export const saveRecording = (
     await db.recordings.put(record);
   });
 
-export const findRecording = (id: string, db: SlateDatabase = database): Promise<RecordingRecord | undefined> =>
-  db.recordings.get(id);
+export const findRecording = async (id: string, db: SlateDatabase = database): Promise<RecordingRecord | undefined> =>
+  soundOne('recordings', await db.recordings.get(id));
 
 export const findSound = async (id: string, db: SlateDatabase = database): Promise<Uint8Array | undefined> =>
-  (await db.sounds.get(id))?.bytes;
+  soundOne('sounds', await db.sounds.get(id))?.bytes;
 
 /** How the dancers count, or what was measured again. */
 export const changeRecording = (
@@ -49,41 +50,14 @@ export function watchRecording(id: string, onRecording: (record: RecordingRecord
 
 /** Bytes of all of them together: what a backup with recordings would hold. */
 export const sizeOfRecordings = async (db: SlateDatabase = database): Promise<number> =>
-  (await db.recordings.toArray()).reduce((sum, { size }) => sum + size, 0);
+  soundOnes('recordings', await db.recordings.toArray()).reduce((sum, { size }) => sum + size, 0);
 
 // In a backup: bytes as base64
-
-const seconds = number().strict().required().min(0).max(1e5);
-const rate = number().strict().required().min(0).max(2000);
-
-const heard = object({
-  bpm: rate,
-  firstBeat: seconds,
-  beats: array(seconds).required().max(20_000),
-  confidence: number().strict().required().min(0).max(1),
-  changes: array(object({ at: seconds, bpm: rate })).required(),
-  pauses: array(object({ at: seconds, beats: seconds })).required(),
-  others: array(rate).required(),
-  seconds,
-});
-
-/** One recording of a backup. @public */
-export const keptRecording = object({
-  id: string().strict().required(),
-  name: string().strict().defined(),
-  kind: string().strict().defined(),
-  addedAt: seconds.max(1e15),
-  byBand: boolean().strict().required(),
-  level: number().oneOf([0.5, 1, 2]).required(),
-  heard: heard.required(),
-  peaks: string().strict().defined(),
-  bytes: string().strict().required(),
-});
 
 /** One after another, so that no more than one is held twice. */
 export async function recordingsForBackup(ids: ReadonlySet<string>, db: SlateDatabase): Promise<unknown[]> {
   const kept: unknown[] = [];
-  for (const record of await db.recordings.toArray()) {
+  for (const record of soundOnes('recordings', await db.recordings.toArray())) {
     const bytes = ids.has(record.id) ? await findSound(record.id, db) : undefined;
     const { size: _size, ...more } = record;
     if (bytes) kept.push({ ...more, peaks: toBase64(new Uint8Array(record.peaks.buffer)), bytes: toBase64(bytes) });

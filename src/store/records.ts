@@ -1,5 +1,5 @@
 /** What is kept in the browser, one type a table. */
-import type { ClassGroup, Evening } from '../core';
+import type { ClassGroup, Evening, Request } from '../core';
 import type { Measured } from '../music/measure';
 
 export interface DanceRecord {
@@ -137,6 +137,9 @@ export type GroupRecord = ClassGroup & Stamped;
 
 /** One of its evenings: what was planned, and what happened. */
 export type EveningRecord = Evening & Stamped;
+
+/** What a group asked for on a day. */
+export type RequestRecord = Request & Stamped;
 
 export interface MetaRecord {
   readonly key: string;

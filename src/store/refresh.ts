@@ -2,6 +2,7 @@
 import { database, type SlateDatabase } from './database';
 import { factsOfText } from './facts';
 import { findPersonalFigures } from './settings';
+import { soundDance } from './soundness';
 
 /** Goes up whenever facts come out otherwise than before. */
 const FACTS_VERSION = 3;
@@ -20,7 +21,10 @@ export async function refreshFacts(db: SlateDatabase = database): Promise<void> 
     await db.transaction('rw', db.dances, async () => {
       const dances = await db.dances.bulkGet(ids.slice(from, from + AT_A_TIME));
       await db.dances.bulkPut(
-        dances.flatMap((dance) => (dance ? [{ ...dance, ...factsOfText(dance.text, figures) }] : [])),
+        dances.flatMap((record) => {
+          const dance = soundDance(record);
+          return dance ? [{ ...dance, ...factsOfText(dance.text, figures) }] : [];
+        }),
       );
     });
   }

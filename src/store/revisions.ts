@@ -7,6 +7,7 @@ import { timeNow } from './clock';
 import { database, type SlateDatabase } from './database';
 import type { RevisionRecord } from './records';
 import { greatest } from '../core';
+import { soundOnes } from './soundness';
 
 const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
@@ -69,7 +70,7 @@ const isNotAlone = async (danceId: string, db: SlateDatabase): Promise<boolean> 
   (await db.revisions.where('danceId').equals(danceId).count()) > 1;
 
 export const listRevisions = async (danceId: string, db: SlateDatabase = database): Promise<RevisionRecord[]> =>
-  (await db.revisions.where('danceId').equals(danceId).toArray()).sort((a, b) => byWriting(b, a));
+  soundOnes('revisions', await db.revisions.where('danceId').equals(danceId).toArray()).sort((a, b) => byWriting(b, a));
 
 /** The name under which this very text was handed out, if it was. */
 export const nameOfText = (revisions: readonly RevisionRecord[], text: string): string | undefined =>
@@ -107,12 +108,16 @@ export function nameRevision(
 /** What was handed out of these dances, the newest first. */
 export async function findNamedRevisions(danceIds: readonly string[], db: SlateDatabase = database): Promise<RevisionRecord[]> {
   const all = await db.revisions.where('danceId').anyOf(danceIds).toArray();
-  return all.filter(({ name }) => name !== '').sort((a, b) => byWriting(b, a));
+  return soundOnes('revisions', all).filter(({ name }) => name !== '').sort((a, b) => byWriting(b, a));
 } // prettier-ignore
 
-export const renameRevision = async (key: number, name: string, db: SlateDatabase = database): Promise<void> => {
-  await db.revisions.update(key, { name: name.trim().slice(0, 80) });
-};
+/** `change` gets the name it has now, whichever tab gave it. */
+export const renameRevision = (key: number, change: (name: string) => string, db: SlateDatabase = database): Promise<void> =>
+  db.transaction('rw', db.revisions, async () => {
+    const revision = await db.revisions.get(key);
+    const name = change(revision?.name ?? '').trim().slice(0, 80);
+    if (revision && name !== '') await db.revisions.put({ ...revision, name });
+  }); // prettier-ignore
 
 /** Calls back now and after every change. Returns the way to stop. */
 export function watchRevisions(danceId: string, onRevisions: (revisions: RevisionRecord[]) => void): () => void {

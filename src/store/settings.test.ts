@@ -3,7 +3,7 @@ import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import { HOUSE_STYLES } from '../core';
 import { addDance } from './dances';
 import { SlateDatabase } from './database';
-import { findPersonalFigures, findStyles, savePersonalFigures, saveStyles } from './settings';
+import { changePersonalFigures, changeStyles, findPersonalFigures, findStyles } from './settings';
 
 let db: SlateDatabase;
 beforeEach(() => {
@@ -15,7 +15,7 @@ test('figures are kept as text and read by every dance', async () => {
   expect(await findPersonalFigures(db)).toBe('');
   const text = '# Ebb\n## Section 1 (2 counts)\n1-2 Quay turn R\n';
   expect(await addDance(text, db)).toMatchObject({ slips: 1 });
-  await savePersonalFigures('## Figure "quay turn" 1-2: A side, B tog\n', db);
+  await changePersonalFigures(() => '## Figure "quay turn" 1-2: A side, B tog\n', db);
   expect(await findPersonalFigures(db)).toContain('quay turn');
   expect(await addDance(text, db)).toMatchObject({ slips: 0 });
 });
@@ -23,7 +23,7 @@ test('figures are kept as text and read by every dance', async () => {
 test('styles come back as they were kept', async () => {
   expect(await findStyles(db)).toBeUndefined();
   const own = { ...HOUSE_STYLES[0], id: 'mine', title: 'Mine', names: { shuffle: 'cha cha' } };
-  await saveStyles({ chosen: 'mine', styles: [own] }, db);
+  await changeStyles(() => ({ chosen: 'mine', styles: [own] }), db);
   expect(await findStyles(db)).toEqual({ chosen: 'mine', styles: [own] });
 });
 

@@ -22,9 +22,11 @@ export async function findPersonalFigures(db: SlateDatabase = database): Promise
   return typeof value === 'string' ? value : '';
 }
 
-export const savePersonalFigures = async (text: string, db: SlateDatabase = database): Promise<void> => {
-  await db.meta.put({ key: FIGURES, value: text });
-};
+/** `change` gets what is kept now, whichever tab wrote last. */
+export const changePersonalFigures = (change: (figures: string) => string, db: SlateDatabase = database): Promise<void> =>
+  db.transaction('rw', db.meta, async () => {
+    await db.meta.put({ key: FIGURES, value: change(await findPersonalFigures(db)) });
+  }); // prettier-ignore
 
 export interface KeptStyles {
   /** The style in force; one of the slate's own or of `styles`. */
@@ -62,11 +64,16 @@ export const readStyles = (value: unknown): KeptStyles | undefined =>
 export const findStyles = async (db: SlateDatabase = database): Promise<KeptStyles | undefined> =>
   readStyles((await db.meta.get(STYLES))?.value);
 
-export const saveStyles = async (styles: KeptStyles, db: SlateDatabase = database): Promise<void> => {
-  await db.meta.put({ key: STYLES, value: styles });
-};
+/** `change` gets what is kept now, whichever tab wrote last. */
+export const changeStyles = (change: (styles: KeptStyles | undefined) => KeptStyles, db: SlateDatabase = database): Promise<void> =>
+  db.transaction('rw', db.meta, async () => {
+    await db.meta.put({ key: STYLES, value: change(await findStyles(db)) });
+  }); // prettier-ignore
 
 const SCALE = 'level-scale';
+
+/** Under which names settings are kept. */
+export const SETTINGS_KEYS: readonly string[] = [FIGURES, STYLES, SCALE];
 
 const scale = object({
   names: array(string().strict().max(60).required()).required(),

@@ -12,6 +12,7 @@ import { showSeason, useClasses, useKeeping } from '../features/classes/use-clas
 import { oldSheetWords } from '../features/classes/old-sheet-words';
 import { useOldSheets } from '../features/classes/use-handed';
 import { useDances } from '../features/dances/use-dances';
+import { DamagedRecords } from '../features/desk/DamagedRecords';
 import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { RefusedScreen } from './RefusedScreen';
@@ -19,7 +20,7 @@ import { t } from '../texts';
 
 const GroupForm = lazy(() => import('../features/classes/GroupForm'));
 
-const NOTHING: Classes = { groups: [], evenings: [] };
+const NOTHING: Classes = { groups: [], evenings: [], requests: [] };
 
 /** The groups that are taught: when each meets next, and what it is to dance then. */
 export function ClassesScreen() {
@@ -28,7 +29,7 @@ export function ClassesScreen() {
   const today = useToday();
   const { problem, keep } = useKeeping();
   const [isMaking, setIsMaking] = useState(false);
-  const { evenings } = data;
+  const { evenings, requests } = data;
   const next = (group: ClassGroup): string => nextMeeting(group, evenings, today).date;
   const groups = [...data.groups].sort((a, b) => next(a).localeCompare(next(b)));
   const old = useOldSheets(groups, evenings, dances);
@@ -45,9 +46,10 @@ export function ClassesScreen() {
       </Flex>
       {problem && <Alert>{problem}</Alert>}
       <UndoBar keep={keep} />
+      <DamagedRecords />
       {isPending && <chakra.p color="quiet">{t('Opening the log …')}</chakra.p>}
       {groups.map((group) => (
-        <NextEvening key={group.id} isTitled group={group} evenings={evenings} dances={dances} today={today} keep={keep} />
+        <NextEvening key={group.id} isTitled group={group} evenings={evenings} requests={requests} dances={dances} today={today} keep={keep} />
       ))}
       {!isPending && groups.length === 0 && (
         <Box paddingBlock="1rem" maxWidth="38rem">
@@ -69,7 +71,7 @@ export function ClassesScreen() {
       )}
       {isMaking && (
         <Suspense fallback={null}>
-          <GroupForm group={undefined} onClose={() => setIsMaking(false)} onKeep={(group) => { keep(addGroup(group)); setIsMaking(false); }} />
+          <GroupForm group={undefined} onClose={() => setIsMaking(false)} onKeep={(change) => { void keep(addGroup(change(undefined))); setIsMaking(false); }} />
         </Suspense>
       )}
     </Box>

@@ -1,20 +1,24 @@
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { Box } from '@chakra-ui/react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Outlet, useLocation, useParams } from 'react-router';
 import { tallyOf, viewWalls } from '../../core';
 import {
   answered,
+  diedOf,
   dropLeftWords,
   findDance,
   findHistory,
   findLeftWords,
   reviveDance,
+  tryAgain,
   type DanceRecord,
   type LeftWords,
 } from '../../store';
 import { DanceProvider, useStudy, useTold } from '../features/document/DanceContext';
 import { DanceSession } from '../features/document/session';
 import { KeepingNotice } from '../features/document/KeepingNotice';
+import { SetAside } from '../features/document/SetAside';
 import { songPlays, useSongPlaying } from '../features/desk/playing';
 import { noteOpenDance } from '../features/figures/recent';
 import { useFillFrame } from '../features/frame/slot';
@@ -41,7 +45,26 @@ export function DanceLayout() {
   if (isPending) return null;
   if (error) return <RefusedScreen error={error} />;
   if (!data) return <LostScreen what="dance" />;
-  return <OpenDance key={id} {...data} />;
+  return <Guarded key={id} {...data} />;
+}
+
+/** A dance that a page died of waits until somebody wants it all the same. */
+function Guarded(opened: Opened) {
+  const text = opened.left?.text ?? opened.record.text;
+  const [isSetAside, setIsSetAside] = useState(() => diedOf(text));
+  if (!isSetAside) return <OpenDance {...opened} />;
+  return (
+    <Box as="main" padding="2rem 1.5rem">
+      <SetAside
+        name={opened.record.title}
+        text={text}
+        onTry={() => {
+          tryAgain(text);
+          setIsSetAside(false);
+        }}
+      />
+    </Box>
+  );
 }
 
 interface Opened {

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
-import { estimateLevel, knownBy, type Day, type Evening, type Known } from '../../core';
+import { estimateLevel, knownBy, openRequests, type Day, type Evening, type Known } from '../../core';
 import type { Classes, DanceRecord } from '../../store';
 import { nearWords, shortDay, useToday } from '../features/classes/dates';
 import { sectionsWords, wallsWords } from '../features/classes/words';
@@ -22,7 +22,7 @@ const Heading = chakra('h2', {
   base: { fontSize: 'part', fontWeight: '700', marginTop: '1.5rem', marginBottom: '0.3rem' },
 });
 
-const NOTHING: Classes = { groups: [], evenings: [] };
+const NOTHING: Classes = { groups: [], evenings: [], requests: [] };
 
 /** Everything the log has of a dance. */
 function useDanceRecord(danceId: string) {
@@ -34,7 +34,7 @@ function useDanceRecord(danceId: string) {
   const old = useOldSheets(groups, evenings, dances).filter((one) => one.danceId === danceId);
   const dance = dances.find(({ id }) => id === danceId);
   const known = groups.flatMap((group) => knownBy(group, evenings).filter((one) => one.danceId === danceId).map((one) => ({ group, one })));
-  const asked = data.evenings.flatMap(({ requests, groupName }) => requests.filter((request) => request.danceId === danceId && !request.isSettled).map((request) => ({ ...request, groupName })));
+  const asked = groups.flatMap(({ id, name }) => openRequests(data.requests, data.evenings, id).filter((request) => request.danceId === danceId).map((request) => ({ ...request, groupName: name })));
   const title = dance?.title ?? evenings.at(-1)?.notes.find((note) => note.danceId === danceId)?.title;
   return { danceId, title, dance, held: evenings.filter(({ state }) => state === 'held'), known, asked, old, today, groups, isPending, error };
 } // prettier-ignore

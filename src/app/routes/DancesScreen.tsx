@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { addDance, addDances, answered, refusalWords, type DanceRecord } from '../../store';
 import { DanceList } from '../features/dances/DanceList';
 import { Keeping } from '../features/dances/Keeping';
+import { DamagedRecords } from '../features/desk/DamagedRecords';
 import { SelectionBar } from '../features/dances/SelectionBar';
 import { choicesOf, chooseDances, EVERYTHING, type ShelfChoice } from '../features/dances/shelf';
 import type { ShelfIndex } from '../features/dances/shelf-index';
@@ -53,7 +54,7 @@ export function DancesScreen() {
   const [said, setSaid] = useState<Said>();
   const [choice, setChoice] = useState<ShelfChoice>(EVERYTHING);
   const narrow = useCallback((more: Partial<ShelfChoice>) => setChoice((old) => ({ ...old, ...more })), []);
-  const say = useCallback((words: string) => setSaid({ words }), []);
+  const say = useCallback((words: string, undo?: () => Promise<unknown>) => setSaid({ words, ...(undo && { undo }) }), []);
   const { shown, choices, wake } = useShelf(dances, choice);
   const { selected, select, chosen, clear } = useSelection(shown);
   useEditorAhead();
@@ -75,6 +76,7 @@ export function DancesScreen() {
       {[problem, files.problem].filter(Boolean).map((sentence) => (
         <Alert key={sentence}>{sentence}</Alert>
       ))}
+      <DamagedRecords />
       {isError && <NothingKept error={error} />}
       {has && <ShelfBar choices={choices} choice={choice} onChange={narrow} onFocus={wake} />}
       <SaidBar said={said} files={files} attempt={attempt} onUndone={() => setSaid(undefined)} />

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import {
   EVENING_MINUTES,
+  isClock,
   isDay,
   viewEvening,
   withCautions,
@@ -13,15 +14,15 @@ import {
 } from '../../core';
 import { changeEvening, deleteEvening } from '../../store';
 import { Afterwards } from '../features/classes/Afterwards';
-import { longDay, nearWords, useToday } from '../features/classes/dates';
+import { longDay, nearWords, useRuns, useToday } from '../features/classes/dates';
 import { EveningPlan, StepForm } from '../features/classes/EveningPlan';
 import { InClass } from '../features/classes/InClass';
-import { KeptText } from '../features/classes/KeptText';
+import { KeptText } from '../features/document/KeptText';
 import { useOutlook, type OutlookOrder } from '../features/classes/NextEvening';
 import { stepsFor } from '../features/classes/planning';
 import { Requests } from '../features/classes/Requests';
 import type { Gone } from '../features/classes/UndoBar';
-import { useGroup, useKeeping } from '../features/classes/use-classes';
+import { useGroup, useKeeping, type Keep } from '../features/classes/use-classes';
 import { downloadFile, fileName } from '../features/files/download';
 import { useFiles } from '../features/files/use-files';
 import { useLevelScale } from '../features/settings/settings';
@@ -48,7 +49,7 @@ export function EveningScreen() {
 }
 
 function OpenEvening({ evening, groupId }: { evening: Evening; groupId: string }) {
-  const { group, evenings, dances } = useGroup(groupId);
+  const { group, evenings, requests, dances } = useGroup(groupId);
   const today = useToday();
   const { problem, keep } = useKeeping();
   const [params, setParams] = useSearchParams();
@@ -57,7 +58,7 @@ function OpenEvening({ evening, groupId }: { evening: Evening; groupId: string }
   const change = useMemo(() => (own: (now: Evening) => Partial<Evening>) => keep(changeEvening(evening.id, own)), [evening.id, keep]);
   if (!group) return null;
   const show = (next: Part) => setParams(next === 'plan' ? {} : { part: next }, { replace: true });
-  const props = { evening, group, evenings, dances, today, keep, change };
+  const props = { evening, group, evenings, requests, dances, today, keep, change };
   return (
     <Flex as="main" direction="column" css={{ overflow: 'hidden' }}>
       <Box padding="0.6rem 1.25rem 0" borderBottom="1px solid" borderColor="line">
@@ -83,8 +84,8 @@ function OpenEvening({ evening, groupId }: { evening: Evening; groupId: string }
 
 interface PartProps extends OutlookOrder {
   evening: Evening;
-  keep: (work: Promise<unknown>) => void;
-  change: (change: (evening: Evening) => Partial<Evening>) => void;
+  keep: Keep;
+  change: (change: (evening: Evening) => Partial<Evening>) => Promise<boolean>;
 }
 
 const columns = {
@@ -95,8 +96,8 @@ const columns = {
 };
 const column = { [MEDIUM]: { flex: 'none', overflow: 'visible' } };
 
-function Plan({ evening: kept, group, evenings, dances, today, keep, change }: PartProps) {
-  const { facts } = useOutlook({ group, evenings, dances, today });
+function Plan({ evening: kept, group, evenings, requests, dances, today, keep, change }: PartProps) {
+  const { facts } = useOutlook({ group, evenings, requests, dances, today });
   const scale = useLevelScale();
   const files = useFiles();
   const evening = useCautioned(kept, group, facts);
@@ -105,7 +106,7 @@ function Plan({ evening: kept, group, evenings, dances, today, keep, change }: P
   const [before, setBefore] = useState<Evening['steps']>();
   const again = (): void => {
     setBefore(evening.steps);
-    change(() => ({ steps: stepsFor(group, others, facts, evening.date, evening.minutes, scale) }));
+    change(() => ({ steps: stepsFor({ group, evenings: others, requests, dances: facts, date: evening.date, minutes: evening.minutes }, scale) }));
   };
   const save = async (): Promise<void> => {
     const date = longDay(evening.date);
@@ -158,10 +159,10 @@ function When({ evening, change, keep }: Pick<PartProps, 'evening' | 'change' | 
     <section aria-labelledby="when">
       <chakra.h2 id="when" fontSize="part" fontWeight="700" marginTop="1.5rem" marginBottom="0.4rem">{t('When and where')}</chakra.h2>
       <Flex gap="0.4rem" flexWrap="wrap">
-        <KeptText type="date" flex="1 1 9rem" aria-label={t('Day of the evening')} value={date} isFine={(own) => isDay(own) && own >= '1970'} onKeep={(own) => change((now) => ({ date: own, meeting: now.meeting ?? now.date }))} />
-        <KeptText type="time" flex="1 1 6rem" aria-label={t('Begins at')} value={time} isFine={(own) => /^\d{2}:\d{2}$/.test(own)} onKeep={(own) => change(() => ({ time: own }))} />
-        <KeptText type="number" flex="1 1 5rem" aria-label={t('Minutes of the evening')} min={EVENING_MINUTES.least} max={EVENING_MINUTES.most} value={String(minutes)} isFine={isLength} onKeep={(own) => change(() => ({ minutes: Number(own) }))} />
-        <KeptText flex="1 1 100%" aria-label={t('Place of the evening')} placeholder={t('place')} value={place} maxLength={120} onKeep={(own) => change(() => ({ place: own }))} />
+        <KeptText type="date" flex="1 1 9rem" aria-label={t('Day of the evening')} value={date} isFine={isDay} onKeep={(own) => change((now) => ({ date: own(now.date), meeting: now.meeting ?? now.date }))} />
+        <KeptText type="time" flex="1 1 6rem" aria-label={t('Begins at')} value={time} isFine={isClock} onKeep={(own) => change((now) => ({ time: own(now.time) }))} />
+        <KeptText type="number" flex="1 1 5rem" aria-label={t('Minutes of the evening')} min={EVENING_MINUTES.least} max={EVENING_MINUTES.most} value={String(minutes)} isFine={isLength} onKeep={(own) => change((now) => ({ minutes: Number(own(String(now.minutes))) }))} />
+        <KeptText flex="1 1 100%" aria-label={t('Place of the evening')} placeholder={t('place')} value={place} maxLength={120} onKeep={(own) => change((now) => ({ place: own(now.place) }))} />
       </Flex>
       <Flex gap="0.4rem" marginTop="0.6rem" flexWrap="wrap">
         <Button size="small" onClick={() => change(() => ({ state: state === 'cancelled' ? 'planned' : 'cancelled' }))}>{state === 'cancelled' ? t('It takes place after all') : t('It is cancelled')}</Button>
@@ -175,19 +176,22 @@ function Class({
   evening: kept,
   group,
   evenings,
+  requests,
   dances,
   today,
   change,
   onAfter,
 }: PartProps & { onAfter: () => void }) {
-  const { facts } = useOutlook({ group, evenings, dances, today });
+  const { facts } = useOutlook({ group, evenings, requests, dances, today });
   const evening = useCautioned(kept, group, facts);
-  return <InClass evening={evening} facts={facts} isToday={evening.date === today} change={change} onAfter={onAfter} />;
+  return <InClass evening={evening} facts={facts} runs={useRuns(evening)} change={change} onAfter={onAfter} />;
 }
 
-function After({ evening, group, evenings, dances, today, keep, change }: PartProps) {
-  const { facts } = useOutlook({ group, evenings, dances, today });
+function After({ evening, group, evenings, requests, dances, today, keep, change }: PartProps) {
+  const { facts } = useOutlook({ group, evenings, requests, dances, today });
   const isHeld = evening.state === 'held';
+  // What is said after midnight was said tonight.
+  const day = useRuns(evening) ? evening.date : today;
   return (
     <Flex css={columns}>
       <Box flex="1" minWidth="0" overflowY="auto" padding="0.75rem 1.25rem 2rem" css={column}>
@@ -198,7 +202,7 @@ function After({ evening, group, evenings, dances, today, keep, change }: PartPr
         <Afterwards evening={evening} facts={facts} dances={dances} change={change} keep={keep} />
       </Box>
       <Beside label={t('Requests')}>
-        <Requests evenings={evenings} groupId={group.id} dances={dances} keep={keep} />
+        <Requests requests={requests} evenings={evenings} groupId={group.id} today={day} dances={dances} keep={keep} />
       </Beside>
     </Flex>
   );

@@ -75,12 +75,11 @@ type Figures = ReturnType<typeof useFigures>;
 /** The vocabulary: to look things up in, to teach from, and to add figures of one's own. */
 export function FiguresScreen() {
   const figures = useFigures();
-  const personal = usePersonalFigures();
   const [editing, setEditing] = useState<OwnEntry | 'new'>();
   const [problem, setProblem] = useState('');
-  const keep = (text: string): void => {
+  const keep = (change: (figures: string) => string): void => {
     setProblem('');
-    keepPersonalFigures(text).catch((error: unknown) =>
+    keepPersonalFigures(change).catch((error: unknown) =>
       setProblem(`${refusalWords(error)} Your figures are in this tab alone.`),
     );
   };
@@ -114,7 +113,7 @@ export function FiguresScreen() {
         <Shown
           figures={figures}
           onChange={setEditing}
-          onRemove={({ definition }) => keep(withoutDefinition(personal, definition))}
+          onRemove={({ definition }) => keep((figures) => withoutDefinition(figures, definition))}
         />
       </Box>
       {editing && (
@@ -123,7 +122,7 @@ export function FiguresScreen() {
             own={editing === 'new' ? undefined : editing}
             onClose={() => setEditing(undefined)}
             onKeep={(definition) => {
-              keep(withDefinition(personal, definition, editing === 'new' ? undefined : editing.definition));
+              keep((figures) => withDefinition(figures, definition, editing === 'new' ? undefined : editing.definition));
               setEditing(undefined);
             }}
           />

@@ -39,7 +39,7 @@ export function GroupScreen() {
 }
 
 function OpenGroup({ id }: { id: string }) {
-  const { group, evenings, dances } = useGroup(id);
+  const { group, evenings, requests, dances } = useGroup(id);
   const today = useToday();
   const { problem, keep } = useKeeping();
   const navigate = useNavigate();
@@ -71,8 +71,8 @@ function OpenGroup({ id }: { id: string }) {
             <Button size="small" variant="plain" onClick={() => keep(remove())}><Trash2 size={16} aria-hidden /> {t('Delete')}</Button>
           </Flex>
         </Flex>
-        <NextEvening group={group} evenings={evenings} dances={dances} today={today} keep={keep} />
-        <KnownTable group={group} evenings={evenings} dances={dances} today={today} />
+        <NextEvening group={group} evenings={evenings} requests={requests} dances={dances} today={today} keep={keep} />
+        <KnownTable group={group} evenings={evenings} requests={requests} dances={dances} today={today} />
         {held.length > 0 && (
           <section aria-labelledby="season">
             <Heading id="season">{t('The season')}</Heading>
@@ -90,7 +90,7 @@ function OpenGroup({ id }: { id: string }) {
         </section>
       </MainColumn>
       <Beside label={t('About the group')}>
-        <Requests evenings={evenings} groupId={id} dances={dances} keep={keep} />
+        <Requests requests={requests} evenings={evenings} groupId={id} today={today} dances={dances} keep={keep} />
         {group.notes && (<><Heading>{t('Notes')}</Heading><chakra.p whiteSpace="pre-wrap">{group.notes}</chakra.p></>)}
         <Heading>{t('When a dance is due')}</Heading>
         <chakra.p color="quiet" fontSize="text">
@@ -99,7 +99,7 @@ function OpenGroup({ id }: { id: string }) {
       </Beside>
       {isEditing && (
         <Suspense fallback={null}>
-          <GroupForm group={group} onClose={() => setIsEditing(false)} onKeep={(change) => { keep(changeGroup(id, change)); setIsEditing(false); }} />
+          <GroupForm group={group} onClose={() => setIsEditing(false)} onKeep={(change) => { void keep(changeGroup(id, change)); setIsEditing(false); }} />
         </Suspense>
       )}
     </Flex>

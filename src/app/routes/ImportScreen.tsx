@@ -3,7 +3,7 @@ import { FolderOpen } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { useNavigate } from 'react-router';
-import type { ImportRecord } from '../../store';
+import { diedOf, tryAgain, type ImportRecord } from '../../store';
 import { downloadFile, fileName } from '../features/files/download';
 import { ImportSheet } from '../features/import/ImportSheet';
 import { takeFiles } from '../features/import/take-files';
@@ -11,6 +11,7 @@ import { useImports } from '../features/import/use-imports';
 import { usePutting } from '../features/import/use-putting';
 import { takeWaiting } from '../features/import/waiting-files';
 import { useFiles } from '../features/files/use-files';
+import { SetAside } from '../features/document/SetAside';
 import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { Select, TextArea } from '../theme/fields';
@@ -26,8 +27,10 @@ export function ImportScreen() {
   const { busy, problem, run, cancel } = useFiles();
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [chosen, setChosen] = useState<string>();
+  const [again, setAgain] = useState<string>();
   const files = useRef<HTMLInputElement>(null);
-  const current = sheets?.find(({ id }) => id === chosen) ?? sheets?.[0];
+  // What a page died of is never opened by itself, as long as another one waits.
+  const current = sheets?.find(({ id }) => id === chosen) ?? sheets?.find(({ text }) => !diedOf(text)) ?? sheets?.[0];
 
   const take = async (list: readonly File[]): Promise<void> => {
     const taken = await run('Reading', (worker) => takeFiles(list, worker));
@@ -111,7 +114,19 @@ export function ImportScreen() {
       )}
       {sheets?.length === 0 && <Empty onPaste={paste} />}
       {sheets && sheets.length > 1 && current && <SheetChoice sheets={sheets} current={current} onChoose={setChosen} />}
-      {sheets && current && (
+      {current && diedOf(current.text) && again !== current.id && (
+        <SetAside
+          name={current.name}
+          text={current.original}
+          onTry={() => {
+            tryAgain(current.text);
+            setAgain(current.id);
+          }}
+        >
+          <Button onClick={() => void desk.remove([current.id])}>{t('Throw away')}</Button>
+        </SetAside>
+      )}
+      {sheets && current && (!diedOf(current.text) || again === current.id) && (
         <ErrorBoundary
           key={current.id}
           fallback={<BrokenSheet sheet={current} onThrowAway={() => void desk.remove([current.id])} />}

@@ -21,6 +21,7 @@ import { differing } from '../features/document/text-change';
 import { Alert } from '../theme/Alert';
 import { Button } from '../theme/Button';
 import { Input, Select } from '../theme/fields';
+import { mergeWords } from '../features/document/merge-words';
 import { t } from '../texts';
 import { NARROW } from '../theme/screens';
 
@@ -265,9 +266,11 @@ function State({
 
 function Naming({ revision }: { revision: RevisionRecord }) {
   const [name, setName] = useState(revision.name);
+  const [begun, setBegun] = useState(revision.name);
   const keep = (): void => {
-    if (revision.key !== undefined && revision.name !== '' && name.trim() !== '' && name !== revision.name)
-      void renameRevision(revision.key, name).catch(() => setName(revision.name));
+    if (revision.key === undefined || revision.name === '' || name.trim() === '' || name === begun) return;
+    void renameRevision(revision.key, (kept) => mergeWords(begun, name, kept, ' / ')).catch(() => setName(revision.name));
+    setBegun(name);
   };
   // A name that is being typed is kept also when another screen is opened.
   const latest = useRef(keep);

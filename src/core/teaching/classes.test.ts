@@ -74,7 +74,7 @@ const note = (danceId: string, sections: number[], of: number, more: Partial<Dan
 
 const evening = (date: string, notes: DanceNote[], more: Partial<Evening> = {}): Evening => ({
   id: `${date} ${more.groupId ?? 'crew'}`, groupId: 'crew', groupName: 'The crew', place: '', date, time: '19:30', minutes: 60, state: 'held', steps: [], notes,
-  requests: [], words: '', ...more,
+  words: '', ...more,
 }); // prettier-ignore
 
 describe('evenings', () => {
@@ -105,17 +105,20 @@ describe('evenings', () => {
   });
 
   test('a request is open until its dance is danced later, or until somebody says it is done with', () => {
-    const request = { id: 'r', title: 'Ebb', danceId: 'ebb', who: 'Wren', isSettled: false };
-    const asked = evening('2026-09-01', [note('ebb', [1], 1)], {
-      requests: [request, { ...request, id: 's', isSettled: true }],
-    });
-    expect(openRequests([asked], 'crew').map(({ id, asked: on }) => [id, on])).toEqual([['r', '2026-09-01']]);
-    expect(
-      openRequests([asked, evening('2026-09-08', [note('ebb', [1], 1)], { state: 'cancelled' })], 'crew'),
-    ).toHaveLength(1);
-    expect(openRequests([asked, evening('2026-09-08', [note('ebb', [1], 1)])], 'crew')).toEqual([]);
-    expect(openRequests([asked], 'others')).toEqual([]);
-  });
+    const request = { id: 'r', groupId: 'crew', asked: '2026-09-01', title: 'Ebb', danceId: 'ebb', who: 'Wren', isSettled: false };
+    const all = [request, { ...request, id: 's', isSettled: true }, { ...request, id: 'o', groupId: 'others' }];
+    const open = (...evenings: Evening[]) => openRequests(all, evenings, 'crew').map(({ id }) => id);
+    const danced = (day: string, more = {}) => evening(day, [note('ebb', [1], 1)], more);
+    expect(open()).toEqual(['r']);
+    // Danced before it was asked for, and on the day itself: it is asked for again.
+    expect(open(danced('2026-08-25'), danced('2026-09-01'))).toEqual(['r']);
+    expect(open(danced('2026-09-08', { state: 'cancelled' }))).toEqual(['r']);
+    expect(open(danced('2026-09-08', { groupId: 'others' }))).toEqual(['r']);
+    expect(open(evening('2026-09-08', [note('flood', [1], 1)]))).toEqual(['r']);
+    expect(open(danced('2026-09-08'))).toEqual([]);
+    // For tonight, and danced tonight.
+    expect(openRequests([{ ...request, by: '2026-09-01' }], [danced('2026-09-01')], 'crew')).toEqual([]);
+  }); // prettier-ignore
 
   test('a hall’s rules are broken by the figures they are about, and by no others', () => {
     const cares = [{ care: 'landing' as const, figure: 'stomp' }, { care: 'turning' as const, figure: 'pivot' }, { care: 'landing' as const, figure: 'hop' }];
@@ -231,7 +234,7 @@ describe('the plan of an evening', () => {
     evening('2026-08-04', [whole('slipway-stroll'), whole('tar-and-oakum'), whole('mudlark-cha-cha')]),
     evening('2026-09-01', [whole('slipway-stroll'), note('ferry-at-dusk', [1, 2], 4)]),
   ];
-  const order = { group: GROUP, evenings: log, dances: DANCES, date: '2026-09-08', minutes: 60, place: 2 };
+  const order = { group: GROUP, evenings: log, requests: [], dances: DANCES, date: '2026-09-08', minutes: 60, place: 2 };
 
   test.each([20, 37, 45, 60, 75, 90, 120, 180])('%i minutes are as many, whole ones, warm first and cool last', (minutes) => {
     for (const evenings of [[], log]) {
@@ -274,8 +277,8 @@ describe('the plan of an evening', () => {
     const walked = plan([evening('2026-08-25', lanterns)]).filter(({ danceId }) => danceId === 'low-tide-lanterns');
     expect(walked.map(({ kind, inPlace }) => [kind, inPlace])).toEqual([['join', ['tag lamp', 'restart after 18', 'ending']], ['revision', undefined]]);
     // The easiest that they know is asked for: it is danced for itself, not only to warm up.
-    const asks = { requests: [{ id: 'r', title: 'Slipway Stroll', danceId: 'slipway-stroll', who: 'Wren', isSettled: false }] };
-    const easy = plan([evening('2026-08-18', [whole('slipway-stroll')]), evening('2026-08-25', [whole('slipway-stroll')]), evening('2026-09-01', [whole('slipway-stroll')]), evening('2026-09-01', [], { id: 'asked', ...asks })]);
+    const asks = { requests: [{ id: 'r', groupId: 'crew', asked: '2026-09-01', title: 'Slipway Stroll', danceId: 'slipway-stroll', who: 'Wren', isSettled: false }] };
+    const easy = plan([evening('2026-08-18', [whole('slipway-stroll')]), evening('2026-08-25', [whole('slipway-stroll')]), evening('2026-09-01', [whole('slipway-stroll')])], asks);
     expect(easy.find(({ danceId }) => danceId === 'slipway-stroll')).toMatchObject({ kind: 'revision', why: expect.stringMatching(/^Asked for by Wren\./) });
     // A dance of two parts: its fifth section is the first of part B.
     const parts = plan([evening('2026-09-01', [note('regatta-morning', [1, 2, 3, 4], 6)])]);
@@ -285,14 +288,16 @@ describe('the plan of an evening', () => {
   test('what is asked for comes first, with who asked and by when', () => {
     const request = {
       id: 'r',
+      groupId: 'crew',
+      asked: '2026-09-01',
       title: 'Weathervane',
       danceId: 'weathervane',
       who: 'Piet',
       by: '2026-09-20',
       isSettled: false,
     };
-    const asked = { ...log[1], notes: [], requests: [request] };
-    const first = planEvening({ ...order, evenings: [log[0], asked] }).find(({ kind }) => kind === 'section');
+    const asked = { ...log[1], notes: [] };
+    const first = planEvening({ ...order, evenings: [log[0], asked], requests: [request] }).find(({ kind }) => kind === 'section');
     expect(first).toMatchObject({ danceId: 'weathervane', sections: [1] });
     expect(first?.why).toMatch(/^Asked for by Piet, by 20 September\. New to them/);
   });
@@ -335,14 +340,14 @@ describe('the plan of an evening', () => {
     const anEvening = fc.record({ day: fc.integer({ min: 0, max: 300 }), notes: fc.uniqueArray(aNote, { maxLength: 4, selector: ({ id }) => id }), state: fc.constantFrom('held' as const, 'cancelled' as const, 'planned' as const), asks: fc.option(fc.constantFrom(...ids)) });
     fc.assert(
       fc.property(fc.array(anEvening, { maxLength: 12 }), fc.integer({ min: 20, max: 240 }), fc.integer({ min: 0, max: 4 }), fc.subarray(['no-jumps', 'sticky-floor', 'no-turns', 'no-bends']), (log, minutes, place, forbids) => {
-        const evenings = log.map(({ day, notes, state, asks }, index) =>
+        const evenings = log.map(({ day, notes, state }, index) =>
           evening(dayAfter('2026-01-01', day), notes.map(({ id, sections, of, slip, music }) => note(id, sections, of, { music, tripped: slip ? [{ words: 'x', section: sections[0] ?? 1 }] : [] })), {
             id: String(index),
             state,
-            requests: asks === null ? [] : [{ id: `r${index}`, title: asks, danceId: asks, who: '', isSettled: false }],
           }),
         );
-        const steps = planEvening({ group: { ...GROUP, forbids }, evenings, dances: DANCES, date: '2026-11-10', minutes, place });
+        const requests = log.flatMap(({ day, asks }, index) => (asks === null ? [] : [{ id: `r${index}`, groupId: 'crew', asked: dayAfter('2026-01-01', day), title: asks, danceId: asks, who: '', isSettled: false }]));
+        const steps = planEvening({ group: { ...GROUP, forbids }, evenings, requests, dances: DANCES, date: '2026-11-10', minutes, place });
         expect(steps.reduce((sum, step) => sum + step.minutes, 0)).toBe(minutes);
         expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
         for (const { danceId, sections, minutes: own, why, words } of steps) {

@@ -43,9 +43,12 @@ export const dayAfter = (day: Day, days: number): Day => dayOfNumber(numberOfDay
 /** 0 Sunday to 6 Saturday. 1 January 1970 was a Thursday. */
 export const weekdayOf = (day: Day): number => (((numberOfDay(day) + 4) % 7) + 7) % 7;
 
-/** Such a day, and one that the calendar has. */
+/** Such a day, one that the calendar has, and one that somebody may live to dance on. */
 export const isDay = (text: string): boolean =>
-  /^\d{4}-\d{2}-\d{2}$/.test(text) && dayOfNumber(numberOfDay(text)) === text;
+  /^(?:19[7-9]|2[01]\d)\d-\d{2}-\d{2}$/.test(text) && dayOfNumber(numberOfDay(text)) === text;
+
+/** `19:30`, as a clock shows it. */
+export const isClock = (text: string): boolean => /^(?:[01]\d|2[0-3]):[0-5]\d$/.test(text);
 
 const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']; // prettier-ignore
 
@@ -79,6 +82,24 @@ export const rulesBroken = (
     const figures = [...new Set(cares.filter(({ care }) => rule.cares.includes(care)).map(({ figure }) => figure))];
     return figures.length > 0 ? [{ rule, figures }] : [];
   });
+
+const MINUTES_A_DAY = 1440;
+const minutesOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+
+/** Minutes by which one clock is later than another, -720 to 720: past midnight it goes on. */
+export function minutesLater(clock: string, than: string): number {
+  const half = MINUTES_A_DAY / 2;
+  return ((((minutesOf(clock) - minutesOf(than) + half) % MINUTES_A_DAY) + MINUTES_A_DAY) % MINUTES_A_DAY) - half;
+}
+
+/** An evening may last as much longer, in minutes, and people stay to talk. */
+const LINGERS = 180;
+
+/** It is its day, or past midnight and not long over: its clock and its screen go on. */
+export function isRunning({ date, time, minutes }: Pick<Evening, 'date' | 'time' | 'minutes'>, day: Day, clock: string): boolean {
+  const since = daysBetween(date, day) * MINUTES_A_DAY + minutesOf(clock) - minutesOf(time);
+  return date === day || (since > 0 && since < minutes + LINGERS);
+} // prettier-ignore
 
 export interface ClassGroup {
   readonly id: string;
@@ -154,8 +175,12 @@ export interface DanceNote {
   readonly handedOut?: string;
 }
 
+/** What a group asks for, from one day on. It belongs to no evening: those may be moved, or go. */
 export interface Request {
   readonly id: string;
+  readonly groupId: string;
+  /** The day on which it was said. */
+  readonly asked: Day;
   readonly title: string;
   /** Where it is on the shelf. */
   readonly danceId?: string;
@@ -183,7 +208,6 @@ export interface Evening {
   readonly state: EveningState;
   readonly steps: readonly EveningStep[];
   readonly notes: readonly DanceNote[];
-  readonly requests: readonly Request[];
   /** Anything else. */
   readonly words: string;
 }
@@ -215,12 +239,12 @@ export function nextMeeting(group: ClassGroup, evenings: readonly Evening[], tod
   return kept && kept.date <= free ? { date: kept.date, evening: kept } : { date: free };
 } // prettier-ignore
 
-/** Requests of a group that nothing was done about by then. */
-export function openRequests(evenings: readonly Evening[], groupId: string): (Request & { readonly asked: Day; readonly eveningId: string })[] {
-  const own = eveningsOfGroup(evenings, groupId);
-  return own.flatMap(({ id, date, requests }) =>
-    requests
-      .filter(({ isSettled, danceId }) => !isSettled && !own.some((later) => later.date > date && later.state === 'held' && later.notes.some((note) => note.danceId === danceId)))
-      .map((request) => ({ ...request, asked: date, eveningId: id })),
-  );
+/** Requests of a group that nothing was done about: the dance was danced on no later day, nor on the very evening it was asked for. */
+export function openRequests(requests: readonly Request[], evenings: readonly Evening[], groupId: string): Request[] {
+  const held = evenings.filter((evening) => evening.groupId === groupId && evening.state === 'held');
+  const isDanced = ({ danceId, asked, by }: Request): boolean =>
+    danceId !== undefined && held.some(({ date, notes }) => (date > asked || (date === asked && by === asked)) && notes.some((note) => note.danceId === danceId));
+  return requests
+    .filter((request) => request.groupId === groupId && !request.isSettled && !isDanced(request))
+    .sort((a, b) => a.asked.localeCompare(b.asked));
 } // prettier-ignore

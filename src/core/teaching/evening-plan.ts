@@ -23,6 +23,7 @@ import type { PlanFacts } from './plan-facts';
 export interface EveningOrder {
   readonly group: ClassGroup;
   readonly evenings: readonly Evening[];
+  readonly requests: readonly Request[];
   readonly dances: readonly PlanFacts[];
   readonly date: Day;
   readonly minutes: number;
@@ -54,7 +55,7 @@ export function planEvening(order: EveningOrder): EveningStep[] {
   const factsOf = new Map(dances.map((one) => [one.id, one]));
   const all = knownBy(group, evenings, date).filter(({ danceId }) => factsOf.has(danceId));
   const known = knownNow(all, (id) => factsOf.get(id)?.sections.length);
-  const requests = openRequests(evenings, group.id).sort((a, b) => (a.by ?? '9').localeCompare(b.by ?? '9'));
+  const requests = openRequests(order.requests, evenings, group.id).sort((a, b) => (a.by ?? '9').localeCompare(b.by ?? '9'));
   const asked = new Map(requests.flatMap((one) => (one.danceId ? [[one.danceId, one] as const] : [])));
   const why = (id: string): string | undefined => {
     const request = asked.get(id);

@@ -5,17 +5,18 @@ import { nameRevision, nextName, type DanceRecord } from '../../../store';
 import { useRevisions } from '../revisions/use-revisions';
 import { Button } from '../../theme/Button';
 import { Select } from '../../theme/fields';
-import { KeptText } from './KeptText';
+import { KeptText } from '../document/KeptText';
 import { DanceNoting } from './DanceNoting';
 import { DanceLink } from './NextEvening';
 import { sectionsWords } from './words';
 import { handOut, noteOf, withNote, withoutNote } from './notes';
+import type { Keep } from './use-classes';
 import { t } from '../../texts';
 
-type Change = (change: (evening: Evening) => Partial<Evening>) => void;
+type Change = (change: (evening: Evening) => Partial<Evening>) => Promise<boolean>;
 
 /** Two minutes after class: what was danced, where people tripped, what was handed out. */
-export function Afterwards({ evening, facts, dances, change, keep }: { evening: Evening; facts: readonly PlanFacts[]; dances: readonly DanceRecord[]; change: Change; keep: (work: Promise<unknown>) => void }) {
+export function Afterwards({ evening, facts, dances, change, keep }: { evening: Evening; facts: readonly PlanFacts[]; dances: readonly DanceRecord[]; change: Change; keep: Keep }) {
   const planned = evening.steps.flatMap(({ danceId }) => danceId ?? []);
   const noted = evening.notes.map(({ danceId }) => danceId);
   const ids = [...new Set([...noted, ...planned])];
@@ -49,7 +50,7 @@ export function Afterwards({ evening, facts, dances, change, keep }: { evening: 
       </Flex>
       <chakra.label display="block" fontWeight="700">
         {t('Anything else')}
-        <KeptText lines={3} marginTop="0.25rem" fontWeight="400" value={evening.words} maxLength={4000} onKeep={(words) => change(() => ({ words }))} />
+        <KeptText lines={3} marginTop="0.25rem" fontWeight="400" value={evening.words} maxLength={4000} onKeep={(own) => change((now) => ({ words: own(now.words) }))} />
       </chakra.label>
     </>
   );
@@ -74,20 +75,20 @@ function Another({ facts, change }: { facts: readonly PlanFacts[]; change: Chang
 } // prettier-ignore
 
 /** Which revision of its sheet they took home: one that has a name, or the dance as it is now, which gets the next number. */
-function HandedOut({ facts, evening, dance, change, keep }: { facts: PlanFacts; evening: Evening; dance: DanceRecord | undefined; change: Change; keep: (work: Promise<unknown>) => void }) {
+function HandedOut({ facts, evening, dance, change, keep }: { facts: PlanFacts; evening: Evening; dance: DanceRecord | undefined; change: Change; keep: Keep }) {
   const revisions = useRevisions(facts.id);
   const [isNaming, setIsNaming] = useState(false);
   const own = noteOf(evening, facts.id)?.handedOut;
   if (!revisions || !dance) return null;
   const names = [...new Set([...revisions.flatMap(({ name }) => (name === '' ? [] : [name])), ...(own === undefined ? [] : [own])])];
   const isNamed = revisions.some(({ name, text }) => name !== '' && text === dance.text);
-  const hand = (name: string | undefined): void =>
+  const hand = (name: string | undefined): Promise<boolean> =>
     change((now) => handOut(now, facts, name));
-  const choose = async (value: string): Promise<void> => {
+  const choose = async (value: string): Promise<boolean> => {
     if (value !== 'now') return hand(value === '' ? undefined : value.slice(1));
     setIsNaming(true);
     try {
-      hand(await nameRevision(facts.id, dance.text, nextName(revisions)));
+      return await hand(await nameRevision(facts.id, dance.text, nextName(revisions)));
     } finally {
       setIsNaming(false);
     }

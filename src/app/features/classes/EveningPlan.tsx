@@ -21,7 +21,7 @@ import { NARROW } from '../../theme/screens';
 import { freshStepId, moreMinutes, movedBy, movedStep } from './notes';
 import { t } from '../../texts';
 
-type Change = (change: (evening: Evening) => Partial<Evening>) => void;
+type Change = (change: (evening: Evening) => Partial<Evening>) => Promise<boolean>;
 
 const KIND_NAMES: Readonly<Record<StepKind, string>> = {
   'warm-up': 'Warm up',

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { viewEvening, type Evening, type PlanFacts } from '../../../core';
+import { minutesLater, viewEvening, type Evening, type PlanFacts } from '../../../core';
 import { useWakeLock } from '../desk/wake-lock';
 import { Button } from '../../theme/Button';
 import { NARROW } from '../../theme/screens';
@@ -13,23 +13,24 @@ import { t } from '../../texts';
 interface Props {
   evening: Evening;
   facts: readonly PlanFacts[];
-  isToday: boolean;
-  change: (change: (evening: Evening) => Partial<Evening>) => void;
+  /** It is on just now. */
+  runs: boolean;
+  change: (change: (evening: Evening) => Partial<Evening>) => Promise<boolean>;
   onAfter: () => void;
 }
 
 /** What is done now, large enough for a tablet on a stand; the keys for it are at the bottom, within a thumb's reach. */
-export function InClass({ evening, facts, isToday, change, onAfter }: Props) {
-  useWakeLock(isToday);
+export function InClass({ evening, facts, runs, change, onAfter }: Props) {
+  useWakeLock(runs);
   const { rows } = viewEvening(evening);
   const at = rows.findIndex(({ step }) => !step.isDone);
   const row = rows[at];
   const own = facts.find(({ id }) => id === row?.step.danceId);
   const done = (): void => {
-    if (row) change((now) => stepDone(now, row.step.id, own));
+    if (row) void change((now) => stepDone(now, row.step.id, own));
   };
   const back = (): void =>
-    change(({ steps }) => {
+    void change(({ steps }) => {
       const last = steps.findLastIndex(({ isDone }) => isDone);
       return { steps: steps.map((step, index) => (index === last ? { ...step, isDone: false } : step)) };
     });
@@ -43,7 +44,7 @@ export function InClass({ evening, facts, isToday, change, onAfter }: Props) {
             <Flex gap="1.25rem" align="baseline" flexWrap="wrap" fontSize="heading" fontVariantNumeric="tabular-nums">
               <b>{row.from}–{row.to}</b>
               <chakra.span color="quiet">{t('step {number} of {count}', { number: at + 1, count: rows.length })}</chakra.span>
-              {isToday && <Clock until={row.to} />}
+              {runs && <Clock until={row.to} />}
             </Flex>
             <chakra.h2 fontSize="clamp(1.6rem, 4.5vw, 3rem)" fontWeight="700" lineHeight="1.15" marginBlock="0.4rem 0.6rem" aria-live="polite">{row.step.words}</chakra.h2>
             {row.step.cautions.map((words) => <chakra.p key={words} borderLeft="4px solid" borderColor="care" paddingLeft="0.75rem" fontSize="lead" maxWidth="50rem" marginBottom="0.5rem">{words}</chakra.p>)}
@@ -95,8 +96,7 @@ function Clock({ until }: { until: string }) {
     const timer = setInterval(() => setNow(format(new Date(), 'HH:mm')), 5_000);
     return () => clearInterval(timer);
   }, []);
-  const minutes = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3));
-  const behind = minutes(now) - minutes(until);
+  const behind = minutesLater(now, until);
   // Hours away from it nothing is behind: the plan is only looked at.
   return (
     <span>

@@ -10,6 +10,7 @@ import {
   type ClassGroup,
   type Day,
   type Evening,
+  type Request,
 } from '../../../core';
 import { addEvening, answered, type DanceRecord } from '../../../store';
 import { useLevelScale } from '../settings/settings';
@@ -19,23 +20,25 @@ import { nearWords, shortDay } from './dates';
 import { eveningOf, stepsFor } from './planning';
 import { usePlanFacts } from './use-plan-facts';
 import { groupFacts, sectionsWords } from './words';
+import type { Keep } from './use-classes';
 import { t } from '../../texts';
 
 export interface OutlookOrder {
   group: ClassGroup;
   /** Of all groups. */
   evenings: readonly Evening[];
+  requests: readonly Request[];
   dances: readonly DanceRecord[];
   today: Day;
 }
 
 interface Props extends OutlookOrder {
-  keep: (work: Promise<unknown>) => void;
+  keep: Keep;
 }
 
 /** What a group knows, what is due by its next evening, what is being taught and what was asked for. */
-export function useOutlook({ group, evenings, dances, today }: OutlookOrder) {
-  const wanted = useMemo(() => new Set(evenings.flatMap(({ notes, requests }) => [...notes, ...requests].flatMap(({ danceId }) => danceId ?? []))), [evenings]);
+export function useOutlook({ group, evenings, requests, dances, today }: OutlookOrder) {
+  const wanted = useMemo(() => new Set([...evenings.flatMap(({ notes }) => notes), ...requests].flatMap(({ danceId }) => danceId ?? [])), [evenings, requests]);
   const facts = usePlanFacts(dances, wanted);
   return useMemo(() => {
     const next = nextMeeting(group, evenings, today);
@@ -44,18 +47,18 @@ export function useOutlook({ group, evenings, dances, today }: OutlookOrder) {
     const onShelf = new Set(dances.map(({ id }) => id));
     const hardest = (id: string) => facts.find((one) => one.id === id)?.hardest;
     const due = dueBy(known, next.date, hardest).filter((one) => onShelf.has(one.known.danceId));
-    return { next, known, due, learning: known.filter(({ isWhole }) => !isWhole), requests: openRequests(evenings, group.id), facts };
-  }, [group, evenings, dances, today, facts]);
+    return { next, known, due, learning: known.filter(({ isWhole }) => !isWhole), open: openRequests(requests, evenings, group.id), facts };
+  }, [group, evenings, requests, dances, today, facts]);
 } // prettier-ignore
 
 /** The next evening of a group, with the key that plans it. */
-export function NextEvening({ group, evenings, dances, today, keep, isTitled = false }: Props & { isTitled?: boolean }) {
-  const outlook = useOutlook({ group, evenings, dances, today });
-  const { next, due, learning, requests, facts } = outlook;
+export function NextEvening({ group, evenings, requests, dances, today, keep, isTitled = false }: Props & { isTitled?: boolean }) {
+  const outlook = useOutlook({ group, evenings, requests, dances, today });
+  const { next, due, learning, open, facts } = outlook;
   const scale = useLevelScale();
   const navigate = useNavigate();
   const plan = async (): Promise<void> => {
-    const evening = await answered(addEvening(eveningOf(group, next.date, stepsFor(group, evenings, facts, next.date, group.minutes, scale))));
+    const evening = await answered(addEvening(eveningOf(group, next.date, stepsFor({ group, evenings, requests, dances: facts, date: next.date, minutes: group.minutes }, scale))));
     void navigate(`/classes/${group.id}/${evening.id}`);
   };
   return (
@@ -83,8 +86,8 @@ export function NextEvening({ group, evenings, dances, today, keep, isTitled = f
                 : due.map(({ known, why }) => <chakra.span key={known.danceId} display="block"><DanceLink id={known.danceId} title={known.title} />. <chakra.span color="quiet">{why}</chakra.span></chakra.span>)}
             </Fact>
           )}
-          {isTitled && requests.length > 0 && <Fact name={t('Asked for')}>{requests.map(({ title, by }) => `${title}${by ? t(', by {day}', { day: shortDay(by) }) : ''}`).join('; ')}</Fact>}
-          {learning.length === 0 && due.length === 0 && requests.length === 0 && <chakra.p color="quiet">{outlook.known.length === 0 ? t('Nothing is noted of this group yet. Plan its evening, or note what it danced.') : t('Nothing is due.')}</chakra.p>}
+          {isTitled && open.length > 0 && <Fact name={t('Asked for')}>{open.map(({ title, by }) => `${title}${by ? t(', by {day}', { day: shortDay(by) }) : ''}`).join('; ')}</Fact>}
+          {learning.length === 0 && due.length === 0 && open.length === 0 && <chakra.p color="quiet">{outlook.known.length === 0 ? t('Nothing is noted of this group yet. Plan its evening, or note what it danced.') : t('Nothing is due.')}</chakra.p>}
         </Facts>
       </Box>
       <Box flexShrink={0} css={{ [NARROW]: { marginTop: '0.5rem', width: '100%' } }}>

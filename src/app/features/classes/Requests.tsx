@@ -1,18 +1,18 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { openRequests, type Evening } from '../../../core';
-import { changeEvening, type DanceRecord } from '../../../store';
+import { openRequests, type Day, type Evening, type Request } from '../../../core';
+import { addRequest, settleRequest, type DanceRecord } from '../../../store';
 import { Button } from '../../theme/Button';
 import { Input } from '../../theme/fields';
 import { shortDay } from './dates';
 import { DanceLink } from './NextEvening';
+import type { Keep } from './use-classes';
 import { t } from '../../texts';
 
-/** What was asked for and not danced yet; a new one is noted with the last evening there is. */
-export function Requests({ evenings, groupId, dances, keep }: { evenings: readonly Evening[]; groupId: string; dances: readonly DanceRecord[]; keep: (work: Promise<unknown>) => void }) {
-  const open = useMemo(() => openRequests(evenings, groupId), [evenings, groupId]);
-  const last = evenings.at(-1);
+/** What was asked for and not danced yet; a new one is noted with today, whatever evening is looked at. */
+export function Requests({ requests, evenings, groupId, today, dances, keep }: { requests: readonly Request[]; evenings: readonly Evening[]; groupId: string; today: Day; dances: readonly DanceRecord[]; keep: Keep }) {
+  const open = useMemo(() => openRequests(requests, evenings, groupId), [requests, evenings, groupId]);
   return (
     <section aria-labelledby="requests">
       <chakra.h2 id="requests" fontSize="part" fontWeight="700">{t('Asked for')}</chakra.h2>
@@ -24,28 +24,35 @@ export function Requests({ evenings, groupId, dances, keep }: { evenings: readon
               {request.danceId ? <DanceLink id={request.danceId} title={request.title} /> : request.title}
               <chakra.span color="quiet" display="block" fontSize="small">{[request.who, request.by && t('by {day}', { day: shortDay(request.by) }), t('asked {day}', { day: shortDay(request.asked) })].filter(Boolean).join(' · ')}</chakra.span>
             </Box>
-            <Button size="small" onClick={() => keep(changeEvening(request.eveningId, ({ requests }) => ({ requests: requests.map((one) => (one.id === request.id ? { ...one, isSettled: true } : one)) })))} aria-label={t('Done with: {title}', { title: request.title })}>{t('Done with')}</Button>
+            <Button size="small" onClick={() => void keep(settleRequest(request.id, true))} aria-label={t('Done with: {title}', { title: request.title })}>{t('Done with')}</Button>
           </Flex>
         ))}
       </ul>
-      {!last && <chakra.p color="quiet" fontSize="small">{t('Requests are noted with an evening: plan the first one, or note one.')}</chakra.p>}
-      {last && <RequestForm key={open.length} dances={dances} onAdd={(request) => keep(changeEvening(last.id, ({ requests }) => ({ requests: [...requests, request] })))} />}
+      <RequestForm dances={dances} onAdd={(request) => keep(addRequest({ ...request, groupId, asked: today, isSettled: false }))} />
     </section>
   );
 } // prettier-ignore
 
-function RequestForm({ dances, onAdd }: { dances: readonly DanceRecord[]; onAdd: (request: Evening['requests'][number]) => void }) {
+function RequestForm({ dances, onAdd }: { dances: readonly DanceRecord[]; onAdd: (request: Pick<Request, 'title' | 'danceId' | 'who' | 'by'>) => Promise<boolean> }) {
   const [title, setTitle] = useState('');
   const [who, setWho] = useState('');
   const [by, setBy] = useState('');
   const dance = dances.find((one) => one.title.toLowerCase() === title.trim().toLowerCase());
+  /** What is not kept stays in the form. */
+  const add = async (): Promise<void> => {
+    const isKept = await onAdd({ title: dance?.title ?? title.trim().slice(0, 120), who: who.trim().slice(0, 80), ...(dance && { danceId: dance.id }), ...(by && { by }) });
+    if (!isKept) return;
+    setTitle('');
+    setWho('');
+    setBy('');
+  };
   return (
     <chakra.form
       marginTop="0.6rem"
       onSubmit={(event) => {
         event.preventDefault();
         if (title.trim() === '') return;
-        onAdd({ id: crypto.randomUUID(), title: dance?.title ?? title.trim().slice(0, 120), who: who.trim().slice(0, 80), isSettled: false, ...(dance && { danceId: dance.id }), ...(by && { by }) });
+        void add();
       }}
     >
       <Input list="shelf-titles" placeholder={t('dance')} aria-label={t('Dance that is asked for')} value={title} onChange={({ target }) => setTitle(target.value)} />

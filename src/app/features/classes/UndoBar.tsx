@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useLocation } from 'react-router';
 import { restoreEvening, restoreGroup } from '../../../store';
 import { Button } from '../../theme/Button';
+import type { Keep } from './use-classes';
 import { t } from '../../texts';
 
 /** What the page before this one took away: said in the state of the address. */
@@ -15,7 +16,7 @@ const isGone = (state: unknown): state is Gone =>
   typeof state === 'object' && state !== null && 'gone' in state && 'id' in state;
 
 /** The last thing that was deleted, and the way back. */
-export function UndoBar({ keep }: { keep: (work: Promise<unknown>) => void }) {
+export function UndoBar({ keep }: { keep: Keep }) {
   const { state } = useLocation() as { state: unknown };
   const [done, setDone] = useState('');
   if (!isGone(state) || done === state.id) return null;

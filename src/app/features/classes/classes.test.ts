@@ -26,7 +26,7 @@ const ferry = FACTS.find(({ title }) => title === 'Ferry at Dusk') ?? FACTS[0];
 const step = (id: string, more: Partial<EveningStep> = {}): EveningStep => ({ id, kind: 'section', minutes: 5, words: id, why: '', sections: [], cautions: [], isDone: false, ...more }); // prettier-ignore
 const EVENING: Evening = {
   id: 'e', groupId: 'g', groupName: 'g', place: '', date: '2026-11-24', time: '19:00', minutes: 60, state: 'planned',
-  steps: [step('step-1'), step('step-2', { danceId: ferry.id, sections: [2] }), step('step-7', { kind: 'run', danceId: ferry.id })], notes: [], requests: [], words: '',
+  steps: [step('step-1'), step('step-2', { danceId: ferry.id, sections: [2] }), step('step-7', { kind: 'run', danceId: ferry.id })], notes: [], words: '',
 }; // prettier-ignore
 
 describe('notes', () => {

@@ -1,23 +1,28 @@
 /** Days as they are read, and which of them is today where the user is. */
 import { format, isThisYear, parseISO } from 'date-fns';
-import { useEffect, useState } from 'react';
-import { daysBetween, type Day } from '../../../core';
+import { useSyncExternalStore } from 'react';
+import { daysBetween, isRunning, type Day, type Evening } from '../../../core';
 
 export const todayHere = (): Day => format(new Date(), 'yyyy-MM-dd');
 
+const clockHere = (): string => format(new Date(), 'HH:mm');
+
 /** Changes at midnight, and when the page is looked at again. */
-export function useToday(): Day {
-  const [today, setToday] = useState(todayHere);
-  useEffect(() => {
-    const look = () => setToday(todayHere());
-    const timer = setInterval(look, 30_000);
-    document.addEventListener('visibilitychange', look);
-    return () => {
-      clearInterval(timer);
-      document.removeEventListener('visibilitychange', look);
-    };
-  }, []);
-  return today;
+export const useToday = (): Day => useNow(todayHere);
+
+/** Whether the evening is on, by the clock here; past midnight it goes on. */
+export const useRuns = (evening: Evening): boolean => useNow(() => isRunning(evening, todayHere(), clockHere()));
+
+/** Looked at again twice a minute, and when the page is. */
+const useNow = <T extends string | boolean>(find: () => T): T => useSyncExternalStore(followClock, find);
+
+function followClock(look: () => void): () => void {
+  const timer = setInterval(look, 30_000);
+  document.addEventListener('visibilitychange', look);
+  return () => {
+    clearInterval(timer);
+    document.removeEventListener('visibilitychange', look);
+  };
 }
 
 /** `Thu 3 Dec`, with the year where it is another one. */

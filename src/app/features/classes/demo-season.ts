@@ -124,7 +124,7 @@ export const HANDED_OUT: readonly { readonly title: string; readonly name: strin
 const lastBefore = (today: Day, weekday: number): Day => dayAfter(today, -(((weekdayOf(today) - weekday + 6) % 7) + 1));
 
 /** `idOf`: the dance of a title on the shelf; where it is not there, the log has its name alone. */
-export function seasonBefore(today: Day, idOf: (title: string) => string | undefined): { groups: ClassGroup[]; evenings: Evening[] } {
+export function seasonBefore(today: Day, idOf: (title: string) => string | undefined): { groups: ClassGroup[]; evenings: Evening[]; requests: Request[] } {
   const groups = SEASON.map(({ group, weekday, evenings }) => ({ ...group, from: dayOf(today, weekday, evenings[0].weeksAgo) }));
   const evenings = SEASON.flatMap(({ group, weekday, evenings: told }) =>
     told.map((one, index): Evening => {
@@ -140,15 +140,19 @@ export function seasonBefore(today: Day, idOf: (title: string) => string | undef
         state: one.isCancelled ? 'cancelled' : 'held',
         steps: [],
         notes: one.rows.map((row) => noteOf(row, idOf)),
-        requests: (one.requests ?? []).map(([title, who, days], place): Request => {
-          const danceId = idOf(title);
-          return { id: `${group.id}-${index + 1}-${place + 1}`, title, who, isSettled: false, ...(danceId && { danceId }), ...(days !== undefined && { by: dayAfter(date, days) }) };
-        }),
         words: one.words,
       };
     }),
   );
-  return { groups, evenings };
+  const requests = SEASON.flatMap(({ group, weekday, evenings: told }) =>
+    told.flatMap(({ weeksAgo, requests: asked = [] }, index) =>
+      asked.map(([title, who, days], place): Request => {
+        const [danceId, day] = [idOf(title), dayOf(today, weekday, weeksAgo)];
+        return { id: `${group.id}-${index + 1}-${place + 1}`, groupId: group.id, asked: day, title, who, isSettled: false, ...(danceId && { danceId }), ...(days !== undefined && { by: dayAfter(day, days) }) };
+      }),
+    ),
+  );
+  return { groups, evenings, requests };
 } // prettier-ignore
 
 /** In week 1 lies the last such day before today. */

@@ -6,9 +6,9 @@ import {
   type ClassGroup,
   type Day,
   type Evening,
+  type EveningOrder,
   type EveningStep,
   type LevelScale,
-  type PlanFacts,
 } from '../../../core';
 
 /** Where nothing is said of a group's level. */
@@ -20,8 +20,8 @@ function placeOfGroup({ level }: Pick<ClassGroup, 'level'>, scale: LevelScale): 
   return place === undefined ? USUAL_PLACE : usualPlace(place, scale);
 }
 
-export const stepsFor = (group: ClassGroup, evenings: readonly Evening[], dances: readonly PlanFacts[], date: Day, minutes: number, scale: LevelScale): EveningStep[] =>
-  planEvening({ group, evenings, dances, date, minutes, place: placeOfGroup(group, scale) }); // prettier-ignore
+export const stepsFor = (order: Omit<EveningOrder, 'place'>, scale: LevelScale): EveningStep[] =>
+  planEvening({ ...order, place: placeOfGroup(order.group, scale) });
 
 export const eveningOf = (group: ClassGroup, date: Day, steps: readonly EveningStep[]): Omit<Evening, 'id'> => ({
   groupId: group.id,
@@ -34,6 +34,5 @@ export const eveningOf = (group: ClassGroup, date: Day, steps: readonly EveningS
   state: 'planned',
   steps,
   notes: [],
-  requests: [],
   words: '',
 });

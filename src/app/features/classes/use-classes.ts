@@ -1,11 +1,12 @@
 /** Groups and evenings, kept up to date with this tab and the others; the boathouse's season is put there the first time. */
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { dayAfter, eveningsOfGroup, type ClassGroup, type Evening } from '../../../core';
+import { dayAfter, eveningsOfGroup, type ClassGroup, type Evening, type Request } from '../../../core';
 import {
   addDemoSeason,
   answered,
   findClasses,
+  isRefusal,
   refusalWords,
   watchClasses,
   type Classes,
@@ -52,6 +53,8 @@ function seasonOf(dances: readonly DanceRecord[]): Season {
 export function useGroup(id: string): {
   readonly group: ClassGroup | undefined;
   readonly evenings: readonly Evening[];
+  /** Of all groups. */
+  readonly requests: readonly Request[];
   readonly dances: readonly DanceRecord[];
   readonly isPending: boolean;
   readonly error: unknown;
@@ -59,22 +62,28 @@ export function useGroup(id: string): {
   const { data, isPending, error } = useClasses();
   const { data: dances = NONE } = useDances();
   const evenings = useMemo(() => eveningsOfGroup(data?.evenings ?? [], id), [data, id]);
-  return { group: data?.groups.find((one) => one.id === id), evenings, dances, isPending, error };
+  return { group: data?.groups.find((one) => one.id === id), evenings, requests: data?.requests ?? NO_REQUESTS, dances, isPending, error };
 }
 
 const NONE: readonly DanceRecord[] = [];
+const NO_REQUESTS: readonly Request[] = [];
 
 /** Work whose refusal is said in a sentence. */
-export function useKeeping(): { readonly problem: string; readonly keep: (work: Promise<unknown>) => void } {
+/** Does work that keeps something; false where it could not be kept, which is said. */
+export type Keep = (work: Promise<unknown>) => Promise<boolean>;
+
+export function useKeeping(): { readonly problem: string; readonly keep: Keep } {
   const [problem, setProblem] = useState('');
-  const keep = useCallback((work: Promise<unknown>) => {
-    answered(work)
-      .then((kept) => setProblem(kept === false ? 'This evening was deleted elsewhere. Nothing was written.' : ''))
-      .catch((error: unknown) =>
-        setProblem(
-          `${refusalWords(error)} The last change is not kept: make room, or write it down elsewhere, and try again.`,
-        ),
-      );
+  const keep = useCallback(async (work: Promise<unknown>) => {
+    try {
+      const kept = await answered(work);
+      setProblem(kept === false ? 'This evening was deleted elsewhere. Nothing was written.' : '');
+      return kept !== false;
+    } catch (error) {
+      const more = isRefusal(error) ? 'The last change is not kept: make room, or write it down elsewhere, and try again.' : 'The last change is not kept.';
+      setProblem(`${refusalWords(error)} ${more}`);
+      return false;
+    }
   }, []);
   return { problem, keep };
 }

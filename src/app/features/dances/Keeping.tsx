@@ -1,11 +1,13 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { memo, useRef, useState } from 'react';
+import { lazy, memo, Suspense, useRef, useState } from 'react';
 import { answered, askToKeep, database, findSpace, makeBackup, refusalWords, sizeOfRecordings } from '../../../store';
 import { Button } from '../../theme/Button';
 import { downloadFile } from '../files/download';
 import { useRestore } from './use-restore';
 import { t } from '../../texts';
+
+const RestoreChoice = lazy(() => import('./RestoreChoice'));
 
 const KEY = ['space'];
 
@@ -14,7 +16,7 @@ export const Keeping = memo(function Keeping({
   onSaid,
   onProblem,
 }: {
-  onSaid: (words: string) => void;
+  onSaid: (words: string, undo?: () => Promise<unknown>) => void;
   onProblem: (words: string) => void;
 }) {
   const queries = useQueryClient();
@@ -55,6 +57,15 @@ export const Keeping = memo(function Keeping({
   return (
     <>
       <Elsewhere />
+      {restoring.asked && (
+        <Suspense fallback={null}>
+          <RestoreChoice
+            differing={restoring.asked.differing}
+            onChoose={restoring.asked.answer}
+            onClose={() => restoring.asked?.answer(undefined)}
+          />
+        </Suspense>
+      )}
       {isNew && (
         <Flex
           role="note"

@@ -1,6 +1,17 @@
 /** A backup brought back: said while it lasts, stopped when asked, and all that was left out is named. */
 import { useRef, useState } from 'react';
-import { readBackup, refusalWords, restoreBackup, type Backup, type Restored } from '../../../store';
+import {
+  differingFrom,
+  isRefusal,
+  readBackup,
+  refusalWords,
+  restoreBackup,
+  undoRestore,
+  type Backup,
+  type Differing,
+  type Restored,
+  type Standing,
+} from '../../../store';
 
 const LARGEST = 400_000_000;
 
@@ -10,10 +21,29 @@ export interface Restore {
   /** False when nothing came of it. */
   readonly restore: (file: File) => Promise<boolean>;
   readonly stop: () => void;
+  /** What has to be chosen before it goes on. */
+  readonly asked: Asked | undefined;
 }
 
-export function useRestore(onSaid: (words: string) => void, onProblem: (words: string) => void): Restore {
+export interface Asked {
+  readonly differing: readonly Differing[];
+  /** Undefined: nothing is to be changed. */
+  readonly answer: (choices: ReadonlyMap<string, Standing> | undefined) => void;
+}
+
+export function useRestore(onSaid: (words: string, undo?: () => Promise<unknown>) => void, onProblem: (words: string) => void): Restore {
   const [busy, setBusy] = useState('');
+  const [asked, setAsked] = useState<Asked>();
+  const ask = (differing: readonly Differing[]): Promise<ReadonlyMap<string, Standing> | undefined> =>
+    new Promise((resolve) => {
+      setAsked({
+        differing,
+        answer: (choices) => {
+          setAsked(undefined);
+          resolve(choices);
+        },
+      });
+    });
   const running = useRef<AbortController>(undefined);
   const restore = async (file: File): Promise<boolean> => {
     if (running.current) return false;
@@ -25,7 +55,11 @@ export function useRestore(onSaid: (words: string) => void, onProblem: (words: s
         onProblem(read.problem);
         return false;
       }
+      const differing = await differingFrom(read.backup);
+      const choices = differing.length > 0 ? await ask(differing) : new Map<string, Standing>();
+      if (!choices) return false;
       const restored = await restoreBackup(read.backup, {
+        choices,
         signal: running.current.signal,
         onProgress: (done, total) => {
           reached = done;
@@ -33,11 +67,13 @@ export function useRestore(onSaid: (words: string) => void, onProblem: (words: s
         },
       });
       onProblem('');
-      onSaid(restoredWords(read.backup, restored));
+      const { changes } = restored;
+      const isChanged = changes.records.length + changes.recordings.length > 0;
+      onSaid(restoredWords(read.backup, restored), isChanged ? () => undoRestore(changes) : undefined);
       return true;
     } catch (error) {
       onProblem(
-        `${refusalWords(error)} ${reached === 0 ? 'Nothing was changed.' : `${reached} dances of the backup are here; the rest can be restored from the same file later.`}`,
+        `${refusalWords(error)} ${!isRefusal(error) ? 'The backup file is as it was.' : reached === 0 ? 'Nothing was changed.' : `${reached} dances of the backup are here; the rest can be restored from the same file later.`}`,
       );
       return reached > 0;
     } finally {
@@ -45,7 +81,7 @@ export function useRestore(onSaid: (words: string) => void, onProblem: (words: s
       setBusy('');
     }
   };
-  return { busy, restore, stop: () => running.current?.abort() };
+  return { busy, restore, asked, stop: () => running.current?.abort() };
 }
 
 async function readFile(file: File): Promise<ReturnType<typeof readBackup>> {

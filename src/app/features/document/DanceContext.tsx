@@ -1,6 +1,6 @@
 import { createContext, startTransition, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { LONGEST_LIVE_TEXT, studyText, toldFindings, unfinished, type Finding, type Study } from '../../../core';
-import { usePersonalFigures } from '../settings/settings';
+import { toldFindings, unfinished, type Finding, type Study } from '../../../core';
+import { studyLive, usePersonalFigures } from '../settings/settings';
 import type { DanceSession } from './session';
 
 const Context = createContext<DanceSession | undefined>(undefined);
@@ -32,7 +32,7 @@ export function useStudy(session: DanceSession): Study {
   }, [session]);
   // Held here: the core remembers the newest text alone, and the editor may be at a newer one.
   const figures = usePersonalFigures();
-  return useMemo(() => studyText(text, figures, LONGEST_LIVE_TEXT), [text, figures]);
+  return useMemo(() => studyLive(text, figures), [text, figures]);
 }
 
 /** What is told of it by now: less than there is while it is being written. */

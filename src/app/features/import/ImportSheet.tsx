@@ -2,10 +2,10 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Trash2 } from 'lucide-react';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { languageOf, LONGEST_LIVE_TEXT, studyText, TONGUES, viewImport } from '../../../core';
-import type { ImportRecord } from '../../../store';
+import { languageOf, TONGUES, viewImport } from '../../../core';
+import { guarded, type ImportRecord } from '../../../store';
 import { useDances } from '../dances/use-dances';
-import { usePersonalFigures } from '../settings/settings';
+import { studyLive, usePersonalFigures } from '../settings/settings';
 import { Alert } from '../../theme/Alert';
 import { Button } from '../../theme/Button';
 import { t } from '../../texts';
@@ -35,8 +35,8 @@ export function ImportSheet({
   const figures = usePersonalFigures();
   // What was understood may lag behind the keys in a long sheet; the words themselves never do.
   const text = useDeferredValue(sheet.text);
-  const study = useMemo(() => studyText(text, figures, LONGEST_LIVE_TEXT), [text, figures]);
-  const view = useMemo(() => viewImport(study.dance, study.view, study.findings), [study]);
+  const study = useMemo(() => studyLive(text, figures), [text, figures]);
+  const view = useMemo(() => guarded(text, () => viewImport(study.dance, study.view, study.findings)), [text, study]);
   const twin = useTwin(sheet);
   const { truth } = study.view;
   const isBusy = putting.busy !== '';

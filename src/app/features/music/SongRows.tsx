@@ -1,11 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useRef, type KeyboardEvent, type MouseEvent, type PointerEvent } from 'react';
+import { useState, useRef, type KeyboardEvent, type MouseEvent, type PointerEvent } from 'react';
 import { greatest, type MusicRow, type MusicStrip, type MusicView } from '../../../core';
 import type { Grid } from '../../../music/grid';
 import { RoomMark } from '../marks/Marks';
 import { Button } from '../../theme/Button';
 import { Input } from '../../theme/fields';
 import { NARROW } from '../../theme/screens';
+import { mergeWords } from '../document/merge-words';
 import { t } from '../../texts';
 import { clock } from './clock';
 import { Playhead, SoundStrip } from './SoundStrip';
@@ -214,6 +215,24 @@ function PhraseButton({ label, isChorus, isChosen, disabled, phrase, moves, onPr
   );
 } // prettier-ignore
 
+/** Written when it is left, together with what another tab called it meanwhile. */
+function PhraseName({ label, onName }: { label: string; onName: (name: string) => void }) {
+  const [own, setOwn] = useState<{ readonly name: string; readonly begun: string }>();
+  return (
+    <Input
+      width="8rem"
+      padding="0.2rem 0.4rem"
+      value={own?.name ?? label}
+      onChange={({ target }) => setOwn({ name: target.value, begun: own?.begun ?? label })}
+      onBlur={() => {
+        if (own && own.name !== own.begun) onName(mergeWords(own.begun, own.name, label, ' / '));
+        setOwn(undefined);
+      }}
+      onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+    />
+  );
+}
+
 function PhraseTools({ label, phrase, moves, onPlay }: { label: string; phrase: number; moves: PhraseMoves; onPlay: (() => void) | undefined }) {
   return (
     <Flex
@@ -230,13 +249,7 @@ function PhraseTools({ label, phrase, moves, onPlay }: { label: string; phrase: 
     >
       <chakra.label display="flex" alignItems="center" gap="0.35rem">
         {t('Name')}
-        <Input
-          width="8rem"
-          padding="0.2rem 0.4rem"
-          defaultValue={label}
-          onBlur={(event) => moves.name(phrase, event.target.value)}
-          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-        />
+        <PhraseName label={label} onName={(name) => moves.name(phrase, name)} />
       </chakra.label>
       <span>{t('ends')}</span>
       {[-8, -1, 1, 8].map((by) => (

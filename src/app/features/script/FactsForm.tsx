@@ -1,12 +1,15 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { yupResolver } from '@hookform/resolvers/yup';
 import type { EditorView } from '@codemirror/view';
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { object, string, type InferType } from 'yup';
 import { editFacts } from '../../../core';
 import { studyLive, useLevelScale } from '../settings/settings';
 import { Button } from '../../theme/Button';
 import { Input, Select } from '../../theme/fields';
+import { useSessionChanges } from '../document/DanceContext';
+import { Elsewhere } from '../document/Elsewhere';
 import type { DanceSession } from '../document/session';
 import { Modal } from '../frame/Modal';
 import { t } from '../../texts';
@@ -44,25 +47,35 @@ export default function FactsForm({
   onClose: () => void;
 }) {
   const { names: levels } = useLevelScale();
+  useSessionChanges(session);
   const { script } = studyLive(session.text);
   const value = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
   const start = script.header.startStated ? (`weight ${script.header.startWeight}` as FactsValues['start']) : '';
+  const kept: FactsValues = {
+    title: script.title,
+    music: value('music'),
+    intro: value('intro'),
+    start,
+    level: value('level'),
+    walls: value('walls'),
+    author: value('author'),
+  };
+  const [begun] = useState(kept);
+  // What another tab writes at the head comes into the fields that nobody writes in here.
   const {
     register,
     handleSubmit,
-    formState: { errors, isDirty },
+    setValue,
+    formState: { errors, isDirty, dirtyFields },
   } = useForm<FactsValues>({
     resolver: yupResolver(factsSchema),
-    defaultValues: {
-      title: script.title,
-      music: value('music'),
-      intro: value('intro'),
-      start,
-      level: value('level'),
-      walls: value('walls'),
-      author: value('author'),
-    },
+    values: kept,
+    resetOptions: { keepDirtyValues: true },
   });
+  const other = (name: keyof FactsValues) =>
+    dirtyFields[name] && kept[name] !== begun[name] ? (
+      <Elsewhere value={kept[name]} onTake={() => setValue(name, kept[name], { shouldDirty: true })} />
+    ) : undefined;
   const save = handleSubmit((facts) => {
     const changes = editFacts(script, {
       ...facts,
@@ -74,9 +87,9 @@ export default function FactsForm({
   return (
     <Modal title={t('Facts of the dance')} onClose={onClose} isDirty={isDirty}>
       <form onSubmit={(event) => void save(event)} noValidate>
-        <Field label={t('Name')} error={errors.title?.message} {...register('title')} autoFocus />
-        <Field label={t('Music')} hint="title, tempo" error={errors.music?.message} {...register('music')} />
-        <Field label={t('Intro')} hint="16 counts" error={errors.intro?.message} {...register('intro')} />
+        <Field label={t('Name')} error={errors.title?.message} other={other('title')} {...register('title')} autoFocus />
+        <Field label={t('Music')} hint="title, tempo" error={errors.music?.message} other={other('music')} {...register('music')} />
+        <Field label={t('Intro')} hint="16 counts" error={errors.intro?.message} other={other('intro')} {...register('intro')} />
         <Flex gap="1rem" flexWrap="wrap">
           <Box flex="1" minWidth="10rem">
             <Label htmlFor="fact-start">{t('Start')}</Label>
@@ -86,6 +99,7 @@ export default function FactsForm({
               <option value="weight R">{t('weight on R, L leads')}</option>
               <option value="weight both">{t('weight on both')}</option>
             </Select>
+            {other('start')}
           </Box>
           <Box flex="1" minWidth="8rem">
             <Field
@@ -93,17 +107,17 @@ export default function FactsForm({
               hint="a claim, checked"
               inputMode="numeric"
               error={errors.walls?.message}
-              {...register('walls')}
+              other={other('walls')} {...register('walls')}
             />
           </Box>
         </Flex>
-        <Field label={t('Level')} list="levels" error={errors.level?.message} {...register('level')} />
+        <Field label={t('Level')} list="levels" error={errors.level?.message} other={other('level')} {...register('level')} />
         <datalist id="levels">
           {levels.map((level) => (
             <option key={level} value={level} />
           ))}
         </datalist>
-        <Field label={t('By')} error={errors.author?.message} {...register('author')} />
+        <Field label={t('By')} error={errors.author?.message} other={other('author')} {...register('author')} />
         <Flex gap="0.5rem" marginTop="1rem">
           <Button type="submit" variant="solid">
             {t('Write into the script')}
@@ -129,9 +143,11 @@ type FieldProps = {
   hint?: string;
   error?: string;
   name: string;
+  /** What another tab wrote there meanwhile. */
+  other?: React.ReactNode;
 } & React.ComponentProps<'input'>;
 
-function Field({ label, hint, error, ...input }: FieldProps) {
+function Field({ label, hint, error, other, ...input }: FieldProps) {
   const id = `fact-${input.name}`;
   return (
     <div>
@@ -150,6 +166,7 @@ function Field({ label, hint, error, ...input }: FieldProps) {
         aria-describedby={error ? `${id}-error` : undefined}
         {...(input as object)}
       />
+      {other}
       {error && (
         <chakra.p id={`${id}-error`} color="slip" fontSize="small">
           {error}

@@ -1,5 +1,4 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
 import {
   CAPITAL_STYLES,
   DIRECTION_STYLES,
@@ -13,9 +12,10 @@ import {
   type HouseStyle,
 } from '../../../core';
 import { Modal } from '../frame/Modal';
-import { allStyles, chooseStyle, dropStyle, keepStyle, useHouseStyle, useKeptStyles } from '../settings/settings';
+import { KeptText } from '../document/KeptText';
+import { allStyles, changeStyle, chooseStyle, dropStyle, keepStyle, useHouseStyle, useKeptStyles } from '../settings/settings';
 import { Button } from '../../theme/Button';
-import { Input, Select } from '../../theme/fields';
+import { Select } from '../../theme/fields';
 import { t } from '../../texts';
 import { NARROW } from '../../theme/screens';
 
@@ -99,13 +99,18 @@ export default function StyleDialog({ onClose }: { onClose: () => void }) {
 }
 
 function OwnStyle({ style }: { style: HouseStyle }) {
-  const [title, setTitle] = useState(style.title);
-  const change = (more: Partial<HouseStyle>) =>
-    void keepStyle({ ...style, title: title.trim() || style.title, ...more });
+  const change = (more: (now: HouseStyle) => Partial<HouseStyle>) => void changeStyle(style.id, more);
   return (
     <chakra.div marginTop="1rem" fontSize="text">
       <Row label={t('Name')}>
-        <Field value={title} onChange={setTitle} onDone={() => change({})} />
+        <KeptText
+          {...SLIM}
+          aria-label={t('Name of the style')}
+          value={style.title}
+          maxLength={60}
+          isFine={(title) => title.trim() !== ''}
+          onKeep={(own) => changeStyle(style.id, ({ title }) => ({ title: own(title) })).then(isDone, isNot)}
+        />
       </Row>
       {CHOICES.map(([key, label, values, words]) => (
         <Row key={key} label={label}>
@@ -113,7 +118,7 @@ function OwnStyle({ style }: { style: HouseStyle }) {
             label={label}
             value={style[key]}
             options={values.map((value) => [value, words[value]])}
-            onChoose={(value) => change({ [key]: value } as Partial<HouseStyle>)}
+            onChoose={(value) => change(() => ({ [key]: value }) as Partial<HouseStyle>)}
           />
         </Row>
       ))}
@@ -127,7 +132,7 @@ function OwnStyle({ style }: { style: HouseStyle }) {
               label={`Name for ${name}`}
               value={style.names[id] ?? names.en[0]}
               options={names.en.map((one) => [one, one])}
-              onChoose={(value) => change({ names: { ...style.names, [id]: value } })}
+              onChoose={(value) => change(({ names: kept }) => ({ names: { ...kept, [id]: value } }))}
             />
           </Row>
         ))}
@@ -148,24 +153,8 @@ const Row = ({ label, children }: { label: string; children: React.ReactNode }) 
 /** Beside its label, in a list of many. */
 const SLIM = { flex: '1', minWidth: '0', padding: '0.2rem 0.5rem' } as const;
 
-const Field = ({
-  value,
-  onChange,
-  onDone,
-}: {
-  value: string;
-  onChange: (value: string) => void;
-  onDone: () => void;
-}) => (
-  <Input
-    {...SLIM}
-    aria-label={t('Name of the style')}
-    value={value}
-    maxLength={60}
-    onChange={(event) => onChange(event.target.value)}
-    onBlur={onDone}
-  />
-);
+const isDone = (): boolean => true;
+const isNot = (): boolean => false;
 
 const Choice = ({
   label,

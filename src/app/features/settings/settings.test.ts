@@ -30,25 +30,24 @@ test('what a closing page could only put aside is there at the next start, and t
 
 test('what is read while a change is on its way puts nothing back, and another tab’s change is seen after it', async () => {
   await startSettings();
-  const { put } = database.meta;
-  const put0 = (key: string, value: unknown) => put.call(database.meta, { key, value });
-  database.meta.put = (async (record: { key: string; value: unknown }) => {
+  const { transaction } = database;
+  database.transaction = (async (...asked: never[]) => {
     await new Promise((resolve) => setTimeout(resolve, 60));
-    await put0(record.key, record.value);
+    return (transaction as (...all: never[]) => Promise<unknown>).apply(database, asked);
   }) as never;
   const saved = keepStyle({ ...houseStyle(), id: 'mine', title: 'Newer' });
-  await put0('personal-figures', '# theirs\n');
+  await database.meta.put({ key: 'personal-figures', value: '# theirs\n' });
   await new Promise((resolve) => setTimeout(resolve, 30));
   expect([houseStyle().title, heldSettings().styles?.styles.at(-1)?.title]).toEqual(['Newer', 'Newer']);
   await saved;
-  database.meta.put = put;
+  database.transaction = transaction;
   expect([houseStyle().title, personalFigures(), kept.size]).toEqual(['Newer', '# theirs\n', 0]);
 });
 
 test('where the database refuses, the change stands here and stays put aside', async () => {
   const { put } = database.meta;
   database.meta.put = () => Promise.reject(new Error('full')) as never;
-  await expect(keepPersonalFigures('# kept aside\n')).rejects.toThrow('full');
+  await expect(keepPersonalFigures(() => '# kept aside\n')).rejects.toThrow('full');
   database.meta.put = put;
   expect([personalFigures(), heldSettings().figures]).toEqual(['# kept aside\n', '# kept aside\n']);
 });

@@ -1,6 +1,7 @@
 /** The writer's own figures and house styles, held in memory for every tab and kept in the browser. */
 import { useSyncExternalStore } from 'react';
 import {
+  definitionsIn,
   HOUSE_STYLES,
   LONGEST_LIVE_TEXT,
   SLATE_STYLE,
@@ -13,11 +14,12 @@ import {
 import {
   dropHeldSettings,
   findSettings,
+  guarded,
   heldSettings,
   holdSettings,
-  savePersonalFigures,
+  changePersonalFigures,
   saveScale,
-  saveStyles,
+  changeStyles,
   watchSettings,
   type KeptStyles,
   type Settings,
@@ -39,9 +41,10 @@ function become(next: Settings): void {
 export function startSettings(): Promise<void> {
   if (watching) return Promise.resolve();
   watching = true;
+  // What a page that closed could only put aside comes to what is kept: another tab may have written since.
   const { figures, styles, scale } = heldSettings();
-  if (figures !== undefined) void keepPersonalFigures(figures).catch(() => undefined);
-  if (styles) void keepStyles(styles).catch(() => undefined);
+  if (figures !== undefined) void keepPersonalFigures((kept) => withMissing(kept, figures)).catch(() => undefined);
+  if (styles) void keepStyles((kept) => ({ chosen: styles.chosen, styles: replacing(kept.styles, styles.styles) })).catch(() => undefined); // prettier-ignore
   if (scale) void keepScale(scale).catch(() => undefined);
   return new Promise((resolve) => {
     watchSettings((next) => {
@@ -56,7 +59,8 @@ export function startSettings(): Promise<void> {
 export const personalFigures = (): string => settings.figures;
 
 /** A text as it is worked out while somebody types: with the writer's own figures, and not longer than a key may wait for. */
-export const studyLive = (text: string): Study => studyText(text, settings.figures, LONGEST_LIVE_TEXT);
+export const studyLive = (text: string, figures = settings.figures): Study =>
+  guarded(text, () => studyText(text, figures, LONGEST_LIVE_TEXT));
 
 export function subscribeSettings(listener: () => void): () => void {
   listeners.add(listener);
@@ -82,8 +86,16 @@ async function keep(change: Partial<Settings>, save: () => Promise<void>): Promi
   }
 }
 
-export const keepPersonalFigures = (text: string): Promise<void> =>
-  keep({ figures: text }, () => savePersonalFigures(text));
+/** `change` gets the figures as they are known here, and once more as they are kept then. */
+export const keepPersonalFigures = (change: (figures: string) => string): Promise<void> =>
+  keep({ figures: change(settings.figures) }, () => changePersonalFigures(change));
+
+/** With the definitions of `more` that it lacks. */
+function withMissing(figures: string, more: string): string {
+  const known = new Set(definitionsIn(figures).map(({ words }) => words));
+  const missing = definitionsIn(more).filter(({ words }) => !known.has(words));
+  return [figures, ...missing.map(({ words, more: lines }) => [`## Figure ${words}`, ...lines, ''].join('\n'))].filter(Boolean).join('\n'); // prettier-ignore
+}
 
 // Levels
 
@@ -106,21 +118,31 @@ export const useHouseStyle = (): HouseStyle => useSyncExternalStore(subscribeSet
 export const useKeptStyles = (): KeptStyles | undefined =>
   useSyncExternalStore(subscribeSettings, () => settings.styles);
 
-const keepStyles = (styles: KeptStyles): Promise<void> => keep({ styles }, () => saveStyles(styles));
+const NO_STYLES: KeptStyles = { chosen: SLATE_STYLE.id, styles: [] };
 
-export const chooseStyle = (id: string): Promise<void> =>
-  keepStyles({ chosen: id, styles: settings.styles?.styles ?? [] });
+/** `change` gets the styles as they are known here, and once more as they are kept then. */
+function keepStyles(change: (styles: KeptStyles) => KeptStyles): Promise<void> {
+  const changed = (styles: KeptStyles | undefined): KeptStyles => change(styles ?? NO_STYLES);
+  return keep({ styles: changed(settings.styles) }, () => changeStyles(changed));
+}
+
+const replacing = (styles: readonly HouseStyle[], more: readonly HouseStyle[]): HouseStyle[] => [
+  ...styles.filter(({ id }) => !more.some((style) => style.id === id)),
+  ...more,
+];
+
+export const chooseStyle = (id: string): Promise<void> => keepStyles(({ styles }) => ({ chosen: id, styles }));
 
 /** Keeps a style of the writer's own, new or changed, and takes it. */
-export function keepStyle(style: HouseStyle): Promise<void> {
-  const others = (settings.styles?.styles ?? []).filter(({ id }) => id !== style.id);
-  return keepStyles({ chosen: style.id, styles: [...others, style] });
-}
+export const keepStyle = (style: HouseStyle): Promise<void> =>
+  keepStyles(({ styles }) => ({ chosen: style.id, styles: replacing(styles, [style]) }));
 
-export function dropStyle(id: string): Promise<void> {
-  const styles = (settings.styles?.styles ?? []).filter((style) => style.id !== id);
-  return keepStyles({
-    chosen: settings.styles?.chosen === id ? SLATE_STYLE.id : (settings.styles?.chosen ?? SLATE_STYLE.id),
-    styles,
-  });
-}
+/** Changes something of a style of the writer's own; what another tab changed of it stays. */
+export const changeStyle = (id: string, change: (style: HouseStyle) => Partial<HouseStyle>): Promise<void> =>
+  keepStyles(({ chosen, styles }) => ({ chosen, styles: styles.map((style) => (style.id === id ? { ...style, ...change(style) } : style)) })); // prettier-ignore
+
+export const dropStyle = (id: string): Promise<void> =>
+  keepStyles(({ chosen, styles }) => ({
+    chosen: chosen === id ? SLATE_STYLE.id : chosen,
+    styles: styles.filter((style) => style.id !== id),
+  }));
