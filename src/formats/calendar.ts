@@ -13,6 +13,14 @@ export interface CalendarOrder {
   readonly madeAt: number;
 }
 
+/**
+ * Words as they may stand in a calendar (RFC 5545, 3.1 and 3.3.11): no control characters but the break of a line, which the printer
+ * escapes as it does commas and semicolons. An id is a part of a line of its own.
+ */
+// eslint-disable-next-line no-control-regex
+const plain = (words: string): string => words.replace(/\r\n?|[\u2028\u2029]/g, '\n').replace(/\t/g, ' ').replace(/[\u0000-\u0009\u000b-\u001f\u007f-\u009f]|\p{Surrogate}/gu, ''); // prettier-ignore
+const plainId = (id: string): string => id.replace(/[^\w.-]/g, '_');
+
 /** The clock of the place, written as if it were UTC: what is floating is printed so. */
 const at = (date: string, time: string): Date => new Date(`${date}T${time}:00Z`);
 const later = (start: Date, minutes: number): Date => new Date(start.getTime() + minutes * 60_000);
@@ -28,14 +36,14 @@ export function printCalendar({ groups, evenings, madeAt }: CalendarOrder): stri
 function addGroup(calendar: ICalCalendar, group: ClassGroup, own: readonly Evening[], stamp: Date): void {
   const start = at(group.from, group.time);
   calendar.createEvent({
-    id: `group-${group.id}@pace-slate`,
+    id: `group-${plainId(group.id)}@pace-slate`,
     stamp,
     floating: true,
     start,
     end: later(start, group.minutes),
-    summary: group.name,
-    ...(group.place && { location: group.place }),
-    ...(group.notes && { description: group.notes }),
+    summary: plain(group.name),
+    ...(group.place && { location: plain(group.place) }),
+    ...(group.notes && { description: plain(group.notes) }),
     repeating: {
       freq: ICalEventRepeatingFreq.WEEKLY,
       interval: group.every,
@@ -47,15 +55,15 @@ function addGroup(calendar: ICalCalendar, group: ClassGroup, own: readonly Eveni
 
 function addEvening(calendar: ICalCalendar, evening: Evening, stamp: Date): void {
   const start = at(evening.date, evening.time);
-  const description = wordsOf(evening);
+  const description = plain(wordsOf(evening));
   calendar.createEvent({
-    id: `evening-${evening.id}@pace-slate`,
+    id: `evening-${plainId(evening.id)}@pace-slate`,
     stamp,
     floating: true,
     start,
     end: later(start, evening.minutes),
-    summary: evening.groupName,
-    ...(evening.place && { location: evening.place }),
+    summary: plain(evening.groupName),
+    ...(evening.place && { location: plain(evening.place) }),
     ...(description && { description }),
     status: evening.state === 'cancelled' ? ICalEventStatus.CANCELLED : ICalEventStatus.CONFIRMED,
   });

@@ -21,11 +21,11 @@ const COLUMNS = [
 type Column = (typeof COLUMNS)[number];
 type Row = Partial<Record<Column, string>>;
 
-/** Signs with which a spreadsheet begins to calculate. */
-const RUNS = /^[=+\-@\t\r]/;
+/** Signs with which a spreadsheet begins to calculate, in full width too; and what it passes over before them. */
+const RUNS = /^(?:\s*[=+\-@＝＋－＠]|[\t\r\n])/;
 const isNumber = (cell: string): boolean => /^-?\d+(?:\.\d+)?$/.test(cell);
 /** Where the file is opened as parted by semicolons or tabs, a cell begins behind each of them too. */
-const BEGINS_INSIDE = /([;\t]\s*'*)(?=[=+\-@])/g;
+const BEGINS_INSIDE = /([;\t]\s*'*)(?=[=+\-@＝＋－＠])/g;
 const harmless = (cell: string): string => {
   const inside = isNumber(cell) ? cell : cell.replace(BEGINS_INSIDE, "$1'");
   return (RUNS.test(cell) && !isNumber(cell)) || cell.startsWith("'") ? `'${inside}` : inside;
@@ -35,7 +35,7 @@ export const printRows = (rows: readonly (readonly string[])[]): string =>
   `${Papa.unparse(rows.map((row) => row.map(harmless)), { newline: '\r\n' })}\r\n`; // prettier-ignore
 
 const original = (cell: string): string =>
-  (cell.startsWith("'") ? cell.slice(1) : cell).replace(/([;\t]\s*'*)'(?=[=+\-@])/g, '$1');
+  (cell.startsWith("'") ? cell.slice(1) : cell).replace(/([;\t]\s*'*)'(?=[=+\-@＝＋－＠])/g, '$1');
 
 /** Circles, right positive. */
 const turnWords = (turn: number): string => (turn === 0 ? '' : String(turn / 48));

@@ -28,8 +28,6 @@ const SILENT: ReadonlySet<string> = new Set([
   'text:sequence-decls',
   'office:forms',
 ]);
-/** A run of spaces is bounded, whatever the file says. */
-const MOST_SPACES = 60;
 
 export type ReadOdt = { readonly text: string } | { readonly problem: string };
 
@@ -66,7 +64,10 @@ function pageOf(xml: string): string | undefined {
     if (!inBody || silent > 0) return;
     if (name === 'text:line-break') pieces.push('<br>');
     else if (name === 'text:tab') pieces.push('\t');
-    else if (name === 'text:s') pieces.push(' '.repeat(Math.min(Number(attributes['text:c'] ?? 1) || 1, MOST_SPACES)));
+    // Spaces in a row are one on the page that it becomes.
+    else if (name === 'text:s') {
+      if (pieces[pieces.length - 1] !== ' ') pieces.push(' ');
+    }
     else if (name in ELEMENTS) pieces.push(`<${elementOf(name, attributes)}>`);
   });
   parser.on('closetag', ({ name, attributes }) => {

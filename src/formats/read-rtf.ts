@@ -53,7 +53,7 @@ export function readRtf(bytes: Uint8Array): string {
   }
   return `${text
     // A cell ends with a paragraph of its own.
-    .replace(/\n+\t/g, '\t')
+    .replace(/(?<!\n)\n+\t/g, '\t')
     .split('\n')
     .map((line) => line.trimEnd())
     .join('\n')

@@ -1,9 +1,11 @@
 /** The server: strict headers, honest caching, and the checks as a service. */
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { connect, type AddressInfo } from 'node:net';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { createApp } from './app';
 import { startChecks, type Checks } from './checks';
+import { startServer } from './serve';
 
 let folder: string;
 let app: ReturnType<typeof createApp>;
@@ -96,10 +98,16 @@ describe('POST /api/check', () => {
   });
 
   test('a text that takes too long is given up and said, and keeps no other waiting', async () => {
-    const endless = startChecks(1500, new URL('./test/slow-worker.mjs', import.meta.url));
+    const given: AbortController[] = [];
+    const patience = (): AbortSignal => given[given.push(new AbortController()) - 1].signal;
+    const endless = startChecks({ limit: 1500, worker: new URL('./test/slow-worker.mjs', import.meta.url), patience });
     const slow = createApp({ folder, checks: endless });
     const ask = (body: string) => slow.request('/api/check', { method: 'POST', body });
-    const [vast, small] = await Promise.all([ask('endless'), ask('# Ebb')]);
+    const waiting = ask('endless');
+    // Patience ends when another text was answered beside it, however long that takes here.
+    const small = await ask('# Ebb');
+    given[0].abort();
+    const vast = await waiting;
     expect([vast.status, await vast.json()]).toEqual([422, { problem: 'This text takes longer than 1.5 seconds to work out, and was given up.' }]); // prettier-ignore
     expect([small.status, await small.json()]).toEqual([200, { title: '# Ebb' }]);
     const broken = await ask('broken');
@@ -123,6 +131,41 @@ test('the machine’s other name leads to the one address that dances are kept u
   const response = await app.request('http://localhost:4173/dance/a?wall=2');
   expect([response.status, response.headers.get('location')]).toEqual([308, 'http://127.0.0.1:4173/dance/a?wall=2']);
 });
+
+test.each(['http://slate.example:4173', 'http://192.168.1.7:4173', 'http://127.0.0.1.example', 'http://0.0.0.0:4173'])(
+  'asked as %s it tells nothing: not a page, not a check',
+  async (site) => {
+    for (const [address, order] of [['/', {}], ['/assets/a-1234.js', {}], ['/api/check', { method: 'POST', body: '# Ebb' }]] as const) {
+      const response = await app.request(site + address, order);
+      expect([response.status, await response.text()]).toEqual([421, 'This slate answers to this machine alone, at 127.0.0.1.']);
+    }
+  },
+); // prettier-ignore
+
+test.each(['http://127.0.0.1:4173', 'http://[::1]:4173', 'http://127.1.2.3'])('asked as %s it answers', async (site) =>
+  expect((await app.request(`${site}/`)).status).toBe(200));
+
+describe('at its socket', () => {
+  const limits = { silent: 60, head: 60, whole: 120 };
+
+  test('one that says nothing is closed, and so is one that stops in the middle; one that asks is answered', async () => {
+    const server = await startServer(app, 0, limits);
+    const { port } = server.address() as AddressInfo;
+    const end = (words: string) =>
+      new Promise<string>((resolve) => {
+        let heard = '';
+        const socket = connect(port, '127.0.0.1', () => words && socket.write(words));
+        socket.on('data', (data) => (heard += String(data)));
+        socket.on('close', () => resolve(heard));
+        socket.on('error', () => undefined);
+      });
+    expect(await end('')).toBe('');
+    expect(await end('GET / HT')).not.toContain('slate');
+    expect(await end('GET / HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n')).toContain('<title>slate</title>');
+    expect(await end('GET / HTTP/1.1\r\nHost: slate.example\r\nConnection: close\r\n\r\n')).toContain(' 421 ');
+    server.close();
+  });
+}); // prettier-ignore
 
 test('an application that stands elsewhere than usual can say so', async () => {
   const where = async (own: typeof app) => (await own.request('http://127.0.0.1:4174/api/where')).json();

@@ -27,6 +27,12 @@ function atOneAddress(address: string): string | undefined {
   return url.href;
 }
 
+/** Names of this machine on itself. Another name that leads here (DNS rebinding) is another site's: it is told nothing. */
+const isLoopback = (address: string): boolean => {
+  const { hostname } = new URL(address);
+  return hostname === 'localhost' || hostname === '[::1]' || /^127(?:\.\d{1,3}){3}$/.test(hostname);
+};
+
 /** A page of another site can send plain text here without asking; it is told nothing, and makes no work. */
 const isForeign = (origin: string | undefined, address: string): boolean =>
   origin !== undefined && origin !== new URL(address).origin;
@@ -34,6 +40,9 @@ const isForeign = (origin: string | undefined, address: string): boolean =>
 export function createApp({ folder, checks, usual }: Serving): Hono {
   const app = new Hono();
   app.onError((_, c) => c.json({ problem: 'Something went wrong here. Nothing was changed; try it again.' }, 500));
+  app.use('*', async (c, next) =>
+    isLoopback(c.req.url) ? next() : c.text('This slate answers to this machine alone, at 127.0.0.1.', 421),
+  );
   app.get('*', async (c, next) => {
     const one = atOneAddress(c.req.url);
     return one ? c.redirect(one, 308) : next();

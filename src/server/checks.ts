@@ -12,8 +12,20 @@ export interface Checks {
   stop(): Promise<void>;
 }
 
-/** `limit`: milliseconds for one text. `worker`: the file that does the work; another one in tests. */
-export function startChecks(limit = LONGEST_CHECK, worker = new URL('./check-worker.ts', import.meta.url)): Checks {
+export interface CheckOrder {
+  /** Milliseconds for one text. */
+  readonly limit?: number;
+  /** The file that does the work; another one in tests. */
+  readonly worker?: URL;
+  /** The end of the patience with one text; in tests somebody else's than the clock's. */
+  readonly patience?: (limit: number) => AbortSignal;
+}
+
+export function startChecks({
+  limit = LONGEST_CHECK,
+  worker = new URL('./check-worker.ts', import.meta.url),
+  patience = (most) => AbortSignal.timeout(most),
+}: CheckOrder = {}): Checks {
   const pool = new Piscina<string, Report>({
     filename: worker.href,
     execArgv: ['--import', 'tsx'],
@@ -26,7 +38,7 @@ export function startChecks(limit = LONGEST_CHECK, worker = new URL('./check-wor
     async check(text) {
       if (pool.queueSize >= MOST_WAITING)
         return { problem: 'Too many texts wait to be checked. Try it again.', status: 503 };
-      const over = AbortSignal.timeout(limit);
+      const over = patience(limit);
       try {
         return { report: await pool.run(text, { signal: over }) };
       } catch {

@@ -1,11 +1,10 @@
 /** Serves the built application on a loopback port. `--port N` is tried first; a busy port gives way to the next free one. */
 import { createServer } from 'node:net';
 import { parseArgs } from 'node:util';
-import { serve } from '@hono/node-server';
 import { createApp } from './app';
 import { startChecks } from './checks';
+import { HOST, startServer } from './serve';
 
-const HOST = '127.0.0.1';
 const PORTS_TRIED = 20;
 
 const { values } = parseArgs({
@@ -27,7 +26,8 @@ const app = createApp({
   checks: startChecks(),
   ...(port !== wanted && { usual: addressAt(wanted) }),
 });
-serve({ fetch: app.fetch, hostname: HOST, port }, () => console.log(`Pace Slate is ready: ${addressAt(port)}`));
+await startServer(app, port);
+console.log(`Pace Slate is ready: ${addressAt(port)}`);
 
 async function firstFreePort(from: number): Promise<number> {
   for (let port = from; port < from + PORTS_TRIED; port++) if (await isFree(port)) return port;

@@ -31,6 +31,7 @@ export function RecordingPanel({ desk, song, unit, onBand, onIntro, onPhrases }:
         {t('The recording')}
       </chakra.h2>
       {problem && <Alert>{problem}</Alert>}
+      <Replacing desk={desk} />
       {working ? (
         <Box role="status">
           {working.words} …
@@ -71,6 +72,27 @@ export function RecordingPanel({ desk, song, unit, onBand, onIntro, onPhrases }:
         }}
       />
     </section>
+  );
+} // prettier-ignore
+
+/** A silent recording asks before it takes the place of a good one; the one before can be brought back. */
+function Replacing({ desk: { question, earlier } }: { desk: RecordingDesk }) {
+  if (question)
+    return (
+      <Box role="alert" background="sand" borderRadius="4px" padding="0.5rem 0.75rem" marginBottom="0.6rem" overflowWrap="anywhere">
+        <p>{t('No beat is heard in {name}. {instead} stays here.', { name: question.name, instead: question.instead })}</p>
+        <Flex gap="0.35rem" marginTop="0.3rem" flexWrap="wrap">
+          <Button size="small" onClick={() => void question.take()}>{t('Put it in its place all the same')}</Button>
+          <Button size="small" variant="plain" onClick={question.leave}>{t('Leave it')}</Button>
+        </Flex>
+      </Box>
+    );
+  if (!earlier) return null;
+  return (
+    <Flex role="status" align="center" gap="0.5rem" flexWrap="wrap" fontSize="small" marginBottom="0.4rem">
+      <chakra.span overflowWrap="anywhere">{t('Before: {name}', { name: earlier.name })}</chakra.span>
+      <Button size="small" onClick={() => void earlier.bringBack()}>{t('Bring it back')}</Button>
+    </Flex>
   );
 } // prettier-ignore
 

@@ -40,6 +40,9 @@ async function decoded(bytes: Uint8Array<ArrayBuffer>): Promise<Sound> {
   return oneChannel(channels, buffer.sampleRate);
 }
 
+/** Seconds; behind the end of everything. */
+const FAR = 1e7;
+
 /** Length and pictures are known before all of it is decoded; where the browser can't say, decoding says. */
 async function lookAt(file: File): Promise<void> {
   const url = URL.createObjectURL(file);
@@ -47,10 +50,16 @@ async function lookAt(file: File): Promise<void> {
   try {
     const known = await new Promise<{ seconds: number; isFilm: boolean } | undefined>((resolve) => {
       const timer = setTimeout(resolve, 4000, undefined);
-      player.preload = 'metadata';
-      player.onloadedmetadata = () => {
+      const say = (): void => {
         clearTimeout(timer);
         resolve({ seconds: player.duration, isFilm: player.videoWidth > 0 });
+      };
+      player.preload = 'metadata';
+      player.onloadedmetadata = () => {
+        if (Number.isFinite(player.duration)) return say();
+        // Its head does not say how long it is (it was written as it was played): its end does, and is looked for without decoding.
+        player.ondurationchange = say;
+        player.currentTime = FAR;
       };
       player.onerror = () => {
         clearTimeout(timer);

@@ -44,6 +44,10 @@ export interface RecordingDesk {
   readonly working: Working | undefined;
   readonly problem: string;
   readonly open: (file: File) => Promise<void>;
+  /** A recording without a beat is not put in the place of one that has one before somebody says so. */
+  readonly question: { readonly name: string; readonly instead: string; readonly take: () => Promise<void>; readonly leave: () => void } | undefined;
+  /** The recording that was there before the last one came, or was taken out. */
+  readonly earlier: { readonly name: string; readonly bringBack: () => Promise<void> } | undefined;
   readonly playBand: (text: string, personal: string, name: string) => Promise<void>;
   readonly stop: () => void;
   readonly remove: () => Promise<void>;
@@ -111,15 +115,36 @@ export function useRecording(id: string, song: Song | undefined, intro: number):
   const { data: record } = useQuery({ queryKey: key, queryFn: async () => (await findRecording(id)) ?? null });
   const { working, problem, setProblem, run, stop } = useTasks();
 
+  const [question, setQuestion] = useState<RecordingDesk['question']>();
+  const [earlier, setEarlier] = useState<RecordingDesk['earlier']>();
+  const say = useCallback((error: unknown) => setProblem(refusalWords(error)), [setProblem]);
+
+  /** In the place of the one that is there, which can be brought back as long as this page is open. */
+  const replace = useCallback(
+    async (change: () => Promise<void>) => {
+      const [old, sound] = await Promise.all([findRecording(id), findSound(id)]);
+      await change();
+      if (!old || !sound) return setEarlier(undefined);
+      const bringBack = (): Promise<void> => saveRecording(old, sound).then(() => setEarlier(undefined)).catch(say);
+      setEarlier({ name: old.name, bringBack });
+    },
+    [id, say],
+  );
+
   const keep = useCallback(
     (file: File, byBand: boolean) =>
       run(t('Listening to {name}', { name: file.name }), async ({ work }, tell) => {
+        setQuestion(undefined);
         const { sound, bytes } = await openSound(file);
         const { heard, peaks } = await work.measure(sound, PEAKS, proxy(tell));
         const facts = { id, name: file.name, kind: file.type, size: bytes.length, addedAt: timeNow(), byBand };
-        await saveRecording({ ...facts, heard, level: 1, peaks }, bytes);
+        const put = (): Promise<void> => replace(() => saveRecording({ ...facts, heard, level: 1, peaks }, bytes));
+        const here = await findRecording(id);
+        if (!here || here.heard.bpm === 0 || heard.bpm > 0) return put();
+        const leave = (): void => setQuestion(undefined);
+        setQuestion({ name: file.name, instead: here.name, leave, take: () => put().then(leave).catch(say) });
       }),
-    [id, run],
+    [id, run, replace, say],
   );
 
   const recording = useMemo((): Recording | undefined => {
@@ -135,14 +160,16 @@ export function useRecording(id: string, song: Song | undefined, intro: number):
     recording,
     working,
     problem,
+    question,
+    earlier,
     open: async (file) => void (await keep(file, false)),
     playBand: async (text, personal, name) => {
       const made = await run(t('The house band is playing'), ({ work }) => work.playBand(text, personal));
       if (made) await keep(new File([made], name, { type: 'audio/wav' }), true);
     },
     stop,
-    remove: () => removeRecording(id).catch((error: unknown) => setProblem(refusalWords(error))),
-    setLevel: (level) => changeRecording(id, { level }).catch((error: unknown) => setProblem(refusalWords(error))),
+    remove: () => replace(() => removeRecording(id)).catch(say),
+    setLevel: (level) => changeRecording(id, { level }).catch(say),
     propose: (unit) =>
       run(t('Looking for phrases'), async ({ work }) => {
         const bytes = await findSound(id);
