@@ -8,7 +8,7 @@ import { fork } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
-import { studyText } from '../src/core';
+import { greatest, studyText } from '../src/core';
 import { allAnswers, answersOf } from '../dances/test/all-answers';
 import { Chance } from '../dances/test/chance';
 
@@ -93,7 +93,10 @@ async function main(): Promise<void> {
   const seeds = Array.from({ length: processes }, (_, index) => seed + index);
   const found = await Promise.all(seeds.map((own) => apart<Attacked>({ kind: 'attack', count: each, seed: own })));
   const sum = (key: 'letters' | 'thrown' | 'over'): number => found.reduce((all, own) => all + own[key], 0);
-  const slowest = Math.max(...found.map((own) => own.slowest));
+  const slowest = greatest(
+    found.map((own) => own.slowest),
+    0,
+  );
   console.log(
     `${each * processes} texts (seeds ${seeds.join(', ')}) of ${Math.round(sum('letters') / (each * processes))} letters on average: ` +
       `${sum('thrown')} exceptions, ${sum('over')} over ${BUDGET} ms, slowest ${slowest.toFixed(0)} ms, ${((performance.now() - began) / 1000).toFixed(0)} s`,
@@ -112,9 +115,7 @@ async function main(): Promise<void> {
 if (process.send)
   process.once('message', (order: Order) =>
     process.send?.(
-      order.kind === 'attack'
-        ? attack(order.count, order.seed)
-        : remember(order.count, order.seed, order.isReversed),
+      order.kind === 'attack' ? attack(order.count, order.seed) : remember(order.count, order.seed, order.isReversed),
     ),
   );
 else await main();

@@ -67,8 +67,7 @@ function pageOf(xml: string): string | undefined {
     // Spaces in a row are one on the page that it becomes.
     else if (name === 'text:s') {
       if (pieces[pieces.length - 1] !== ' ') pieces.push(' ');
-    }
-    else if (name in ELEMENTS) pieces.push(`<${elementOf(name, attributes)}>`);
+    } else if (name in ELEMENTS) pieces.push(`<${elementOf(name, attributes)}>`);
   });
   parser.on('closetag', ({ name, attributes }) => {
     if (SILENT.has(name)) silent -= 1;

@@ -143,7 +143,8 @@ test.each(['http://slate.example:4173', 'http://192.168.1.7:4173', 'http://127.0
 ); // prettier-ignore
 
 test.each(['http://127.0.0.1:4173', 'http://[::1]:4173', 'http://127.1.2.3'])('asked as %s it answers', async (site) =>
-  expect((await app.request(`${site}/`)).status).toBe(200));
+  expect((await app.request(`${site}/`)).status).toBe(200),
+);
 
 describe('at its socket', () => {
   const limits = { silent: 60, head: 60, whole: 120 };

@@ -19,7 +19,9 @@ export const startServer = (app: Hono, port: number, { silent, head, whole }: Pa
   new Promise((resolve, reject) => {
     const options = { headersTimeout: head, requestTimeout: whole, connectionsCheckingInterval: Math.min(head, 5000) };
     // Without certificates it is a plain one.
-    const server = serve({ fetch: app.fetch, hostname: HOST, port, serverOptions: options }, () => resolve(server)) as Server;
+    const server = serve({ fetch: app.fetch, hostname: HOST, port, serverOptions: options }, () =>
+      resolve(server),
+    ) as Server;
     server.setTimeout(silent);
     server.once('error', reject);
   });

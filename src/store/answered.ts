@@ -32,9 +32,9 @@ const CLOSED: ReadonlySet<string> = new Set([
 
 /** The error itself, and what it stands for: Dexie wraps what the browser said. */
 function namesOf(error: unknown): string[] {
-  if (!(error instanceof Error)) return [];
-  const { inner } = error as { inner?: unknown };
-  return [error.name, ...(inner === undefined || inner === error ? [] : namesOf(inner))];
+  if (typeof error !== 'object' || error === null) return [];
+  const { name, inner } = error as { name?: unknown; inner?: unknown };
+  return [String(name), ...(inner === undefined || inner === error ? [] : namesOf(inner))];
 }
 
 const isFull = (error: unknown): boolean => namesOf(error).some((name) => name.includes('Quota'));

@@ -128,8 +128,20 @@ test('what is damaged in a backup is left out and named, the rest comes', async 
 });
 
 test('a backup of before there were classes is read as it was', async () => {
-  const { groups: _, evenings: __, scale: ___, requests: ____, ...older } = JSON.parse(await makeBackup(db)) as Record<string, unknown>;
-  expect(backupOf(JSON.stringify(older))).toMatchObject({ groups: [], evenings: [], requests: [], scale: undefined, damaged: [] });
+  const {
+    groups: _,
+    evenings: __,
+    scale: ___,
+    requests: ____,
+    ...older
+  } = JSON.parse(await makeBackup(db)) as Record<string, unknown>;
+  expect(backupOf(JSON.stringify(older))).toMatchObject({
+    groups: [],
+    evenings: [],
+    requests: [],
+    scale: undefined,
+    damaged: [],
+  });
 });
 
 test('the season comes once by itself, again where it is asked for, and never among groups of one’s own', async () => {

@@ -266,7 +266,8 @@ export async function shelfFigures(db: SlateDatabase = database): Promise<ShelfF
     .equals(0)
     .each((record) => {
       const dance = soundDance(record);
-      if (dance) found.push({ id: dance.id, title: dance.title, figures: dance.figures, sequences: dance.sequences ?? [] });
+      if (dance)
+        found.push({ id: dance.id, title: dance.title, figures: dance.figures, sequences: dance.sequences ?? [] });
     });
   return found.sort((a, b) => a.title.localeCompare(b.title));
 }

@@ -15,7 +15,7 @@ export const factsOfText = (text: string, personal: string): DerivedFacts =>
   // A page died of it: it stands on the shelf with its name alone.
   diedOf(text) ? { ...NO_FACTS, title: titleIn(text) } : guarded(text, () => workOut(text, personal));
 
-const titleIn = (text: string): string => /^#(?!#)\s*(.+)$/m.exec(text)?.[1].slice(0, 200) ?? 'Untitled dance';
+const titleIn = (text: string): string => /^#(?!#)(.+)$/m.exec(text)?.[1].trim().slice(0, 200) || 'Untitled dance';
 const NO_FACTS: DerivedFacts = { title: '', counts: 0, walls: 0, level: '', music: '', slips: 0, author: '', tempo: 0, starts: [], figures: '', sequences: [] }; // prettier-ignore
 
 function workOut(text: string, personal: string): DerivedFacts {

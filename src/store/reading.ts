@@ -52,7 +52,9 @@ let isReading = false;
 export async function noteDeadReadings(): Promise<void> {
   try {
     const alive = await otherTabs();
-    const dead = Object.keys(localStorage).flatMap((key) => (key.startsWith(READING) ? [key.slice(READING.length)] : []));
+    const dead = Object.keys(localStorage).flatMap((key) =>
+      key.startsWith(READING) ? [key.slice(READING.length)] : [],
+    );
     for (const tab of dead) {
       const reading = readingOf(tab);
       if (!reading || tab === TAB || (alive.has(tab) && Date.now() - reading.at < AS_GOOD_AS_DEAD)) continue;

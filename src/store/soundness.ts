@@ -30,7 +30,7 @@ const hasKinds = (kinds: Kinds) => {
 function hasShape(shape: Schema): (record: unknown) => boolean {
   const sound = new Map<unknown, unknown>();
   return (record) => {
-    if (!isRecord(record) || !Number.isFinite(record.deletedAt)) return false;
+    if (!isRecord(record) || !Number.isFinite(record.deletedAt) || !Number.isFinite(record.changedAt)) return false;
     if (sound.get(record.id) === record.changedAt) return true;
     const isSound = shape.isValidSync(record, { strict: true });
     if (isSound) sound.set(record.id, record.changedAt);
@@ -78,7 +78,8 @@ export function soundDance(dance: DanceRecord | undefined): DanceRecord | undefi
   const loose = dance as unknown as Loose;
   const missing = Object.entries(FACTS).filter(([key, kind]) => !isOfKind(loose[key], kind));
   const blank = Object.fromEntries(missing.map(([key, kind]) => [key, BLANK[kind]]));
-  const title = typeof loose.title === 'string' ? loose.title : (/^#(?!#)\s*(.+)$/m.exec(dance.text)?.[1] ?? 'Untitled dance');
+  const title =
+    typeof loose.title === 'string' ? loose.title : /^#(?!#)(.+)$/m.exec(dance.text)?.[1].trim() || 'Untitled dance';
   return { ...dance, ...blank, title: title.slice(0, 200) };
 }
 

@@ -54,7 +54,10 @@ export function DancesScreen() {
   const [said, setSaid] = useState<Said>();
   const [choice, setChoice] = useState<ShelfChoice>(EVERYTHING);
   const narrow = useCallback((more: Partial<ShelfChoice>) => setChoice((old) => ({ ...old, ...more })), []);
-  const say = useCallback((words: string, undo?: () => Promise<unknown>) => setSaid({ words, ...(undo && { undo }) }), []);
+  const say = useCallback(
+    (words: string, undo?: () => Promise<unknown>) => setSaid({ words, ...(undo && { undo }) }),
+    [],
+  );
   const { shown, choices, wake } = useShelf(dances, choice);
   const { selected, select, chosen, clear } = useSelection(shown);
   useEditorAhead();

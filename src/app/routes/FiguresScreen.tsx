@@ -122,7 +122,9 @@ export function FiguresScreen() {
             own={editing === 'new' ? undefined : editing}
             onClose={() => setEditing(undefined)}
             onKeep={(definition) => {
-              keep((figures) => withDefinition(figures, definition, editing === 'new' ? undefined : editing.definition));
+              keep((figures) =>
+                withDefinition(figures, definition, editing === 'new' ? undefined : editing.definition),
+              );
               setEditing(undefined);
             }}
           />

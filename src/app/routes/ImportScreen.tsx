@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { FolderOpen } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { useNavigate } from 'react-router';
 import { diedOf, tryAgain, type ImportRecord } from '../../store';
@@ -27,7 +27,6 @@ export function ImportScreen() {
   const { busy, problem, run, cancel } = useFiles();
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [chosen, setChosen] = useState<string>();
-  const [again, setAgain] = useState<string>();
   const files = useRef<HTMLInputElement>(null);
   // What a page died of is never opened by itself, as long as another one waits.
   const current = sheets?.find(({ id }) => id === chosen) ?? sheets?.find(({ text }) => !diedOf(text)) ?? sheets?.[0];
@@ -114,23 +113,8 @@ export function ImportScreen() {
       )}
       {sheets?.length === 0 && <Empty onPaste={paste} />}
       {sheets && sheets.length > 1 && current && <SheetChoice sheets={sheets} current={current} onChoose={setChosen} />}
-      {current && diedOf(current.text) && again !== current.id && (
-        <SetAside
-          name={current.name}
-          text={current.original}
-          onTry={() => {
-            tryAgain(current.text);
-            setAgain(current.id);
-          }}
-        >
-          <Button onClick={() => void desk.remove([current.id])}>{t('Throw away')}</Button>
-        </SetAside>
-      )}
-      {sheets && current && (!diedOf(current.text) || again === current.id) && (
-        <ErrorBoundary
-          key={current.id}
-          fallback={<BrokenSheet sheet={current} onThrowAway={() => void desk.remove([current.id])} />}
-        >
+      {sheets && current && (
+        <WaitingSheet key={current.id} sheet={current} onThrowAway={() => void desk.remove([current.id])}>
           <ImportSheet
             sheet={current}
             count={sheets.length}
@@ -139,11 +123,26 @@ export function ImportScreen() {
             onPut={(all, tidies) => void put(all ? sheets : [current], tidies)}
             onThrowAway={() => void desk.remove([current.id])}
           />
-        </ErrorBoundary>
+        </WaitingSheet>
       )}
     </Box>
   );
 }
+
+/** A sheet, unless a page died of it: then it is opened when somebody wants it. Whatever breaks in it stays in it. */
+function WaitingSheet({ sheet, onThrowAway, children }: { sheet: ImportRecord; onThrowAway: () => void; children: ReactNode }) {
+  const [isSetAside, setIsSetAside] = useState(() => diedOf(sheet.text));
+  if (!isSetAside) return <ErrorBoundary fallback={<BrokenSheet sheet={sheet} onThrowAway={onThrowAway} />}>{children}</ErrorBoundary>;
+  const open = (): void => {
+    tryAgain(sheet.text);
+    setIsSetAside(false);
+  };
+  return (
+    <SetAside name={sheet.name} text={sheet.original} onTry={open}>
+      <Button onClick={onThrowAway}>{t('Throw away')}</Button>
+    </SetAside>
+  );
+} // prettier-ignore
 
 /** Whatever is in a sheet, the screen can be used again: it can be taken away as it came, or thrown away. */
 function BrokenSheet({ sheet, onThrowAway }: { sheet: ImportRecord; onThrowAway: () => void }) {

@@ -269,7 +269,9 @@ function Naming({ revision }: { revision: RevisionRecord }) {
   const [begun, setBegun] = useState(revision.name);
   const keep = (): void => {
     if (revision.key === undefined || revision.name === '' || name.trim() === '' || name === begun) return;
-    void renameRevision(revision.key, (kept) => mergeWords(begun, name, kept, ' / ')).catch(() => setName(revision.name));
+    void renameRevision(revision.key, (kept) => mergeWords(begun, name, kept, ' / ')).catch(() =>
+      setName(revision.name),
+    );
     setBegun(name);
   };
   // A name that is being typed is kept also when another screen is opened.

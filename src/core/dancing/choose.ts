@@ -48,7 +48,8 @@ function chooseAmong(calls: readonly Call[], moments: Moments): Choice {
     const all = { ...allotCounts(unitsOfCalls(said), moments), asides: NONE };
     if (!best || all.cost < best.cost) best = all;
     const isOpen = said.some((call, index) => call.figure && opensAsSaid(call, said[index + 1]));
-    if ((best.cost < COST.enough && (!isOpen || best.cost < COST.explanation)) || moments.ticks.length === 0) return best;
+    if ((best.cost < COST.enough && (!isOpen || best.cost < COST.explanation)) || moments.ticks.length === 0)
+      return best;
     for (const { danced, asides, cost } of readingsOf(said)) {
       if (danced.length === 0) continue;
       const found = allotCounts(unitsOfCalls(danced), moments);

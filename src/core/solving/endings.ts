@@ -62,7 +62,8 @@ export function endingsAt(dance: Dance, wall: number, count: number): Endings | 
   for (const { label, asks, lines, cost } of proposals.sort((one, other) => one.cost - other.cost)) {
     if (checked.length === MOST_OFFERED) break;
     const edits = endingEdits(dance, lines);
-    if (endsAtFront(rereadScript(dance.script, applyEdits(dance.script.text, edits)), slips)) checked.push({ label, asks, edits, cost });
+    if (endsAtFront(rereadScript(dance.script, applyEdits(dance.script.text, edits)), slips))
+      checked.push({ label, asks, edits, cost });
   }
   const plain: EndingProposal[] =
     state.facing === 0

@@ -55,7 +55,9 @@ export function planEvening(order: EveningOrder): EveningStep[] {
   const factsOf = new Map(dances.map((one) => [one.id, one]));
   const all = knownBy(group, evenings, date).filter(({ danceId }) => factsOf.has(danceId));
   const known = knownNow(all, (id) => factsOf.get(id)?.sections.length);
-  const requests = openRequests(order.requests, evenings, group.id).sort((a, b) => (a.by ?? '9').localeCompare(b.by ?? '9'));
+  const requests = openRequests(order.requests, evenings, group.id).sort((a, b) =>
+    (a.by ?? '9').localeCompare(b.by ?? '9'),
+  );
   const asked = new Map(requests.flatMap((one) => (one.danceId ? [[one.danceId, one] as const] : [])));
   const why = (id: string): string | undefined => {
     const request = asked.get(id);

@@ -193,11 +193,7 @@ export function fillAt(
 }
 
 /** The last eight, so that the dance begins again on the foot it began with, facing what one time through has to turn. */
-export function closeDance(
-  dance: Dance,
-  netTurn: Facing,
-  style: HouseStyle = SLATE_STYLE,
-): FillView | undefined {
+export function closeDance(dance: Dance, netTurn: Facing, style: HouseStyle = SLATE_STYLE): FillView | undefined {
   const block = dance.parts[dance.parts.length - 1];
   const last = block?.sections[block.sections.length - 1];
   if (!last) return undefined;

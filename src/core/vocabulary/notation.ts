@@ -129,7 +129,8 @@ function readRhythm(text: string, length: number): number[] {
     if (between) ticks.push(tickOfCount(count) + BETWEEN_COUNTS[between as BetweenCounts]);
     else {
       const last = Number(to ?? from);
-      if (last - Number(from) > length || last > MOST_TICKED) throw new Error(`"${text}" is longer than its ${length} actions`);
+      if (last - Number(from) > length || last > MOST_TICKED)
+        throw new Error(`"${text}" is longer than its ${length} actions`);
       for (count = Number(from); ; count++) {
         ticks.push(tickOfCount(count));
         if (count >= last) break;

@@ -31,7 +31,10 @@ export interface Asked {
   readonly answer: (choices: ReadonlyMap<string, Standing> | undefined) => void;
 }
 
-export function useRestore(onSaid: (words: string, undo?: () => Promise<unknown>) => void, onProblem: (words: string) => void): Restore {
+export function useRestore(
+  onSaid: (words: string, undo?: () => Promise<unknown>) => void,
+  onProblem: (words: string) => void,
+): Restore {
   const [busy, setBusy] = useState('');
   const [asked, setAsked] = useState<Asked>();
   const ask = (differing: readonly Differing[]): Promise<ReadonlyMap<string, Standing> | undefined> =>

@@ -1,10 +1,7 @@
-import { useEffect, useId, useRef, useState, type ComponentProps } from 'react';
+import { useEffect, useId, useState, type ComponentProps } from 'react';
 import { Input, TextArea } from '../../theme/fields';
 import { Elsewhere } from './Elsewhere';
-import { KeptWords } from './kept-words';
-
-/** Writes a change of what is kept then, whoever wrote it last; false where it could not be kept. */
-export type KeepText = (change: (kept: string) => string) => Promise<boolean>;
+import { KeptWords, type KeepText } from './kept-words';
 
 type FieldProps = Pick<ComponentProps<typeof Input>, 'type' | 'min' | 'max' | 'flex' | 'minWidth' | 'padding' | 'placeholder' | 'maxLength' | 'id' | 'marginTop' | 'fontWeight' | 'aria-label'>; // prettier-ignore
 
@@ -18,19 +15,15 @@ export function KeptText({ value, onKeep, lines, isFine = () => true, ...more }:
   const [shown, setShown] = useState(value);
   const [elsewhere, setElsewhere] = useState<string>();
   const note = useId();
-  const latest = useRef(onKeep);
   const [words] = useState(
     () =>
       new KeptWords(value, {
-        keep: (change) => latest.current(change),
         show: setShown,
         ask: isWords ? undefined : setElsewhere,
         joint: lines === undefined ? ' / ' : '\n',
       }),
   );
-  useEffect(() => {
-    latest.current = onKeep;
-  });
+  useEffect(() => words.keepBy(onKeep), [words, onKeep]);
   useEffect(() => words.follow(value), [words, value]);
   const write = (own: string): void => {
     setShown(own);

@@ -19,7 +19,9 @@ export const SetAside = ({
   <Box role="alert" maxWidth="46rem">
     <chakra.p marginBottom="0.5rem">
       <b>{name}</b>{' '}
-      {t('was being worked out when this page stopped answering, so it is not opened by itself again. Its words are kept, every one.')}
+      {t(
+        'was being worked out when this page stopped answering, so it is not opened by itself again. Its words are kept, every one.',
+      )}
     </chakra.p>
     <chakra.pre
       tabIndex={0}

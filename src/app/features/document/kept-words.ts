@@ -4,9 +4,10 @@
  */
 import { mergeWords } from './merge-words';
 
+/** Writes a change of what is kept then, whoever wrote it last; false where it could not be kept. */
+export type KeepText = (change: (kept: string) => string) => Promise<boolean>;
+
 interface Order {
-  /** Writes a change of what is kept then; false where it could not be kept. */
-  readonly keep: (change: (kept: string) => string) => Promise<boolean>;
   readonly show: (words: string) => void;
   /** For values of which only one can stand: told the other one, which was kept elsewhere meanwhile. */
   readonly ask: ((other: string) => void) | undefined;
@@ -23,12 +24,17 @@ export class KeptWords {
   private kept: string;
   private isWriting = false;
   private isKeeping = false;
+  private keep: KeepText = () => Promise.resolve(false);
 
   constructor(
     value: string,
     private readonly order: Order,
   ) {
     [this.base, this.own, this.kept] = [value, value, value];
+  }
+
+  keepBy(keep: KeepText): void {
+    this.keep = keep;
   }
 
   begin(): void {
@@ -57,7 +63,7 @@ export class KeptWords {
     this.isKeeping = true;
     while (this.own !== this.base) {
       const [base, own] = [this.base, this.own];
-      const isKept = await this.order.keep((kept) => (this.kept = this.together(base, own, kept)));
+      const isKept = await this.keep((kept) => (this.kept = this.together(base, own, kept)));
       if (!isKept) break;
       this.base = own;
     }

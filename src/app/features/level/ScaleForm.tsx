@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { MOST_LEVELS, scaleProblem, USUAL_SCALE, type LevelScale } from '../../../core';
 import { Button } from '../../theme/Button';
 import { Input } from '../../theme/fields';
+import { Elsewhere } from '../document/Elsewhere';
 import { Modal } from '../frame/Modal';
 import { t } from '../../texts';
 
@@ -21,9 +22,14 @@ const scaleOf = (rows: readonly Row[]): LevelScale => ({
   borders: rows.slice(1).map(({ from }) => (from.trim() === '' ? NaN : Number(from.trim().replace(',', '.')))),
 });
 
+/** `paddlers, rowers from 8`. */
+const namesOf = ({ names, borders }: LevelScale): string =>
+  names.map((name, index) => (index === 0 ? name : `${name} from ${borders[index - 1]}`)).join(', ');
+
 /** Names and borders of one's own. */
 export default function ScaleForm({ scale, onKeep, onClose }: { scale: LevelScale; onKeep: (scale: LevelScale | undefined) => void; onClose: () => void }) {
   const [rows, setRows] = useState(() => rowsOf(scale));
+  const [begun, setBegun] = useState(scale);
   const change = (index: number, more: Partial<Row>) => setRows((old) => old.map((row, at) => (at === index ? { ...row, ...more } : row)));
   const own = scaleOf(rows);
   const problem = scaleProblem(own);
@@ -59,6 +65,15 @@ export default function ScaleForm({ scale, onKeep, onClose }: { scale: LevelScal
           <chakra.p role="alert" color="slip" fontSize="small" marginTop="0.5rem">
             {problem}
           </chakra.p>
+        )}
+        {namesOf(begun) !== namesOf(scale) && (
+          <Elsewhere
+            value={namesOf(scale)}
+            onTake={() => {
+              setRows(rowsOf(scale));
+              setBegun(scale);
+            }}
+          />
         )}
         <Flex gap="0.5rem" marginTop="1rem" flexWrap="wrap">
           <Button type="submit" variant="solid" disabled={problem !== undefined}>

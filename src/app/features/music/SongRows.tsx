@@ -106,7 +106,13 @@ function SongRow({ row, widest, ...props }: SongRowsProps & { row: MusicRow; wid
         <Begun row={row} />
       </Flex>
       {isChosen && label !== undefined && (
-        <PhraseTools key={label} label={label} phrase={phrase} moves={moves} onPlay={sound && (() => onPlace(start))} />
+        <PhraseTools
+          key={phrase}
+          label={label}
+          phrase={phrase}
+          moves={moves}
+          onPlay={sound && (() => onPlace(start))}
+        />
       )}
     </Box>
   );

@@ -45,7 +45,14 @@ export interface RecordingDesk {
   readonly problem: string;
   readonly open: (file: File) => Promise<void>;
   /** A recording without a beat is not put in the place of one that has one before somebody says so. */
-  readonly question: { readonly name: string; readonly instead: string; readonly take: () => Promise<void>; readonly leave: () => void } | undefined;
+  readonly question:
+    | {
+        readonly name: string;
+        readonly instead: string;
+        readonly take: () => Promise<void>;
+        readonly leave: () => void;
+      }
+    | undefined;
   /** The recording that was there before the last one came, or was taken out. */
   readonly earlier: { readonly name: string; readonly bringBack: () => Promise<void> } | undefined;
   readonly playBand: (text: string, personal: string, name: string) => Promise<void>;
@@ -125,7 +132,10 @@ export function useRecording(id: string, song: Song | undefined, intro: number):
       const [old, sound] = await Promise.all([findRecording(id), findSound(id)]);
       await change();
       if (!old || !sound) return setEarlier(undefined);
-      const bringBack = (): Promise<void> => saveRecording(old, sound).then(() => setEarlier(undefined)).catch(say);
+      const bringBack = (): Promise<void> =>
+        saveRecording(old, sound)
+          .then(() => setEarlier(undefined))
+          .catch(say);
       setEarlier({ name: old.name, bringBack });
     },
     [id, say],
