@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, newDance, openDance, readWords, script, test } from './app';
-import { OF_THE_THEME, STANDARD, violationsOf } from './axe';
+import { OF_THE_SIZE, OF_THE_THEME, STANDARD, violationsOf } from './axe';
 
 type Reach = (page: Page) => Promise<void>;
 
@@ -126,9 +126,15 @@ const JOURNEYS: readonly (readonly [name: string, reach: Reach][])[] = [
       },
     ],
     [
-      'Lesson',
+      'Lesson, proposed',
       async (page) => {
         await page.getByRole('link', { name: 'Lesson', exact: true }).click();
+        await expect(page.getByRole('button', { name: 'Keep a plan of it' })).toBeVisible();
+      },
+    ],
+    [
+      'Lesson',
+      async (page) => {
         await page.getByRole('button', { name: 'Keep a plan of it' }).click();
         await expect(page.getByRole('textbox', { name: 'The lesson in words' })).toBeVisible();
       },
@@ -293,6 +299,7 @@ for (const journey of JOURNEYS) {
           .catch(() => {
             throw new Error(`${name} runs off the side at ${size.width}`);
           });
+        expect(await violationsOf(page, OF_THE_SIZE), `${name} at ${size.width}`).toEqual([]);
       }
       await page.setViewportSize(WIDE);
     }

@@ -10,6 +10,9 @@ export const STANDARD = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-pract
 /** What the theme can change. */
 export const OF_THE_THEME = ['color-contrast', 'link-in-text-block'];
 
+/** What the size of the screen can change: what scrolls there is reached by keyboard. */
+export const OF_THE_SIZE = ['scrollable-region-focusable'];
+
 /** What offends these tags or rules, as `rule: place | place`. */
 export async function violationsOf(page: Page, runOnly: string[]): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(SOURCE);

@@ -91,6 +91,7 @@ const Beside = ({ children }: { children: ReactNode }) => (
   <Box
     as="aside"
     aria-label={t('The selected line')}
+    tabIndex={0}
     width="18.5rem"
     flexShrink={0}
     borderLeft="1px solid"

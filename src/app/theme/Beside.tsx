@@ -7,6 +7,8 @@ export const Beside = ({ label, children }: { label: string; children: ReactNode
   <Box
     as="aside"
     aria-label={label}
+    // Where nothing in it takes the focus, it is scrolled by the keys all the same.
+    tabIndex={0}
     width="20.5rem"
     flexShrink={0}
     borderLeft="1px solid"
@@ -28,12 +30,16 @@ export const Beside = ({ label, children }: { label: string; children: ReactNode
 );
 
 /** What it stands beside: it scrolls by itself, and flows with the page where that is narrow. */
-export const MainColumn = chakra('div', {
-  base: {
-    flex: '1',
-    minWidth: '0',
-    overflowY: 'auto',
-    padding: '0.75rem 1.25rem 2rem',
-    [MEDIUM]: { flex: 'none', overflow: 'visible' },
+export const MainColumn = chakra(
+  'div',
+  {
+    base: {
+      flex: '1',
+      minWidth: '0',
+      overflowY: 'auto',
+      padding: '0.75rem 1.25rem 2rem',
+      [MEDIUM]: { flex: 'none', overflow: 'visible' },
+    },
   },
-});
+  { defaultProps: { tabIndex: 0 } },
+);

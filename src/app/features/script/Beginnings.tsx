@@ -155,6 +155,7 @@ function Strip({ label, children }: { label: string; children: ReactNode }) {
     <Flex
       as="section"
       aria-label={label}
+      tabIndex={0}
       gap="0.75rem 1.5rem"
       flexWrap="wrap"
       padding="0.9rem 1.25rem 1rem"

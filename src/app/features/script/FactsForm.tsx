@@ -36,17 +36,8 @@ const factsSchema = object({
 
 type FactsValues = InferType<typeof factsSchema>;
 
-/** The facts at the head of the dance. The form edits the text; the text stays the truth. */
-export default function FactsForm({
-  session,
-  view,
-  onClose,
-}: {
-  session: DanceSession;
-  view: EditorView | undefined;
-  onClose: () => void;
-}) {
-  const { names: levels } = useLevelScale();
+/** The facts as the head says them, kept up with what is written meanwhile, and the form over them. */
+function useFacts(session: DanceSession) {
   useSessionChanges(session);
   const { script } = studyLive(session.text);
   const value = (key: string): string => script.header.entries.find((entry) => entry.key === key)?.value ?? '';
@@ -62,20 +53,33 @@ export default function FactsForm({
   };
   const [begun] = useState(kept);
   // What another tab writes at the head comes into the fields that nobody writes in here.
-  const {
-    register,
-    handleSubmit,
-    setValue,
-    formState: { errors, isDirty, dirtyFields },
-  } = useForm<FactsValues>({
+  const form = useForm<FactsValues>({
     resolver: yupResolver(factsSchema),
     values: kept,
     resetOptions: { keepDirtyValues: true },
   });
   const other = (name: keyof FactsValues) =>
-    dirtyFields[name] && kept[name] !== begun[name] ? (
-      <Elsewhere value={kept[name]} onTake={() => setValue(name, kept[name], { shouldDirty: true })} />
+    form.formState.dirtyFields[name] && kept[name] !== begun[name] ? (
+      <Elsewhere value={kept[name]} onTake={() => form.setValue(name, kept[name], { shouldDirty: true })} />
     ) : undefined;
+  return { script, start, value, other, form };
+}
+
+/** The facts at the head of the dance. The form edits the text; the text stays the truth. */
+export default function FactsForm({
+  session,
+  view,
+  onClose,
+}: {
+  session: DanceSession;
+  view: EditorView | undefined;
+  onClose: () => void;
+}) {
+  const { script, start, value, other, form } = useFacts(session);
+  const {
+    handleSubmit,
+    formState: { isDirty },
+  } = form;
   const save = handleSubmit((facts) => {
     const changes = editFacts(script, {
       ...facts,
@@ -87,37 +91,7 @@ export default function FactsForm({
   return (
     <Modal title={t('Facts of the dance')} onClose={onClose} isDirty={isDirty}>
       <form onSubmit={(event) => void save(event)} noValidate>
-        <Field label={t('Name')} error={errors.title?.message} other={other('title')} {...register('title')} autoFocus />
-        <Field label={t('Music')} hint="title, tempo" error={errors.music?.message} other={other('music')} {...register('music')} />
-        <Field label={t('Intro')} hint="16 counts" error={errors.intro?.message} other={other('intro')} {...register('intro')} />
-        <Flex gap="1rem" flexWrap="wrap">
-          <Box flex="1" minWidth="10rem">
-            <Label htmlFor="fact-start">{t('Start')}</Label>
-            <Select id="fact-start" {...register('start')}>
-              <option value="">{t('not stated (weight L)')}</option>
-              <option value="weight L">{t('weight on L, R leads')}</option>
-              <option value="weight R">{t('weight on R, L leads')}</option>
-              <option value="weight both">{t('weight on both')}</option>
-            </Select>
-            {other('start')}
-          </Box>
-          <Box flex="1" minWidth="8rem">
-            <Field
-              label={t('Walls')}
-              hint="a claim, checked"
-              inputMode="numeric"
-              error={errors.walls?.message}
-              other={other('walls')} {...register('walls')}
-            />
-          </Box>
-        </Flex>
-        <Field label={t('Level')} list="levels" error={errors.level?.message} other={other('level')} {...register('level')} />
-        <datalist id="levels">
-          {levels.map((level) => (
-            <option key={level} value={level} />
-          ))}
-        </datalist>
-        <Field label={t('By')} error={errors.author?.message} other={other('author')} {...register('author')} />
+        <FactFields form={form} other={other} />
         <Flex gap="0.5rem" marginTop="1rem">
           <Button type="submit" variant="solid">
             {t('Write into the script')}
@@ -125,6 +99,68 @@ export default function FactsForm({
         </Flex>
       </form>
     </Modal>
+  );
+}
+
+function FactFields({ form, other }: Pick<ReturnType<typeof useFacts>, 'form' | 'other'>) {
+  const { names: levels } = useLevelScale();
+  const {
+    register,
+    formState: { errors },
+  } = form;
+  return (
+    <>
+      <Field label={t('Name')} error={errors.title?.message} other={other('title')} {...register('title')} autoFocus />
+      <Field
+        label={t('Music')}
+        hint="title, tempo"
+        error={errors.music?.message}
+        other={other('music')}
+        {...register('music')}
+      />
+      <Field
+        label={t('Intro')}
+        hint="16 counts"
+        error={errors.intro?.message}
+        other={other('intro')}
+        {...register('intro')}
+      />
+      <Flex gap="1rem" flexWrap="wrap">
+        <Box flex="1" minWidth="10rem">
+          <Label htmlFor="fact-start">{t('Start')}</Label>
+          <Select id="fact-start" {...register('start')}>
+            <option value="">{t('not stated (weight L)')}</option>
+            <option value="weight L">{t('weight on L, R leads')}</option>
+            <option value="weight R">{t('weight on R, L leads')}</option>
+            <option value="weight both">{t('weight on both')}</option>
+          </Select>
+          {other('start')}
+        </Box>
+        <Box flex="1" minWidth="8rem">
+          <Field
+            label={t('Walls')}
+            hint="a claim, checked"
+            inputMode="numeric"
+            error={errors.walls?.message}
+            other={other('walls')}
+            {...register('walls')}
+          />
+        </Box>
+      </Flex>
+      <Field
+        label={t('Level')}
+        list="levels"
+        error={errors.level?.message}
+        other={other('level')}
+        {...register('level')}
+      />
+      <datalist id="levels">
+        {levels.map((level) => (
+          <option key={level} value={level} />
+        ))}
+      </datalist>
+      <Field label={t('By')} error={errors.author?.message} other={other('author')} {...register('author')} />
+    </>
   );
 }
 
