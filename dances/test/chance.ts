@@ -47,6 +47,10 @@ const BLOCKS: readonly (readonly [string, readonly string[]])[] = [
 /** Mostly small ones, and every power of two up to 2^64, one more and one less. */
 const VAST = Array.from({ length: 65 }, (_, power) => 2n ** BigInt(power)).flatMap((value) => [value - 1n, value, value + 1n]); // prettier-ignore
 
+/** Letters; twenty dances. */
+const LONGEST_BLOCK = 20_000;
+const LONGEST = 30_000;
+
 export class Chance {
   private readonly random: () => number;
 
@@ -78,13 +82,14 @@ export class Chance {
     const [heading, kinds] = this.pick(BLOCKS);
     const lines = Array.from({ length: this.below(this.random() < 0.995 ? 6 : 300) }, () => this.pick(kinds));
     const written = [heading, ...lines].join('\n').replace(/#(?!#|[ \n]|$)|(?<=[^#\n])#/g, this.number);
-    return this.random() < 0.95 ? written : `${written}\n`.repeat(1 + this.below(20));
+    const often = this.random() < 0.95 ? 1 : 1 + this.below(20);
+    return `${written}\n`.repeat(often).slice(0, LONGEST_BLOCK);
   }
 
   text(): string {
     const many = 1 + this.below(this.random() < 0.995 ? 5 : 120);
     const lines = Array.from({ length: many }, () => (this.random() < 0.3 ? this.block() : this.line()));
-    const joined = lines.join(this.random() < 0.97 ? '\n' : '\r\n');
+    const joined = lines.join(this.random() < 0.97 ? '\n' : '\r\n').slice(0, LONGEST);
     const cut = this.below(joined.length);
     return this.random() < 0.1 ? joined.slice(cut, cut + this.below(joined.length)) : joined;
   }

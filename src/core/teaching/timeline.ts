@@ -134,7 +134,7 @@ export function timelineOf(passages: readonly Passage[], language: Language = 'e
       walls.push({ time: zero, number: wall, facing, hour: hourOfFacing(facing) });
     }
     calls.push(...callsOf(passage, language).map((call) => ({ ...call, time: at(call.time) })));
-    counts.push(...countsOf(block, begins, ticks).map((count) => ({ ...count, time: at(count.time) })));
+    counts.push(...countsOf(passage).map((count) => ({ ...count, time: at(count.time) })));
     sections.push(...sectionsOf(passage).map((section) => ({ ...section, time: at(section.time) })));
     zero += ticks;
   }
@@ -156,14 +156,18 @@ function startOf(first: Passage | undefined): Start {
 
 /** Calls of which the first moment is danced here; times are the block's. */
 function callsOf({ block, from, to, wall, shift }: Passage, language: Language): Omit<TimedCall, 'ticks'>[] {
-  const danced = new Set(block.moments.slice(from, to));
-  return block.sections.flatMap((section) =>
+  const places = new Map(block.moments.slice(from, to).map((moment, index) => [moment, from + index]));
+  const [opening, closing] = [block.moments[from]?.time ?? 0, block.moments[to - 1]?.time ?? 0];
+  // The others have no call that begins here; one that borrows a count ends a section later than it says.
+  const sections = block.sections.filter(({ offset, lines }) => offset <= closing && (lines.at(-1)?.moments.at(-1)?.time ?? Infinity) >= opening); // prettier-ignore
+  return sections.flatMap((section) =>
     section.lines.flatMap((line) =>
       line.calls.flatMap((call, index): Omit<TimedCall, 'ticks'>[] => {
         const [first] = call.moments;
-        if (!first || !danced.has(first)) return [];
+        const at = first && places.get(first);
+        if (at === undefined) return [];
         const opens = call.titled !== undefined && line.calls[index - 1]?.titled !== call.titled;
-        return [timedCall(call, line, { first: index === 0, opens }, { block, to, wall, shift, place: placeOf(block, section.text.number), time: first.time }, language)];
+        return [timedCall(call, line, { first: index === 0, opens }, { block, at, last: Math.min(to, (places.get(call.moments[call.moments.length - 1]) ?? to) + 1), wall, shift, place: placeOf(block, section.text.number), time: first.time }, language)];
       }),
     ),
   );
@@ -173,12 +177,11 @@ function timedCall(
   call: DancedCall,
   line: DancedLine,
   { first, opens }: { first: boolean; opens: boolean },
-  { block, to, wall, shift, place, time }: { block: DancedBlock; to: number; wall: number; shift: Facing; place: string; time: number },
+  { block, at, last, wall, shift, place, time }: { block: DancedBlock; at: number; last: number; wall: number; shift: Facing; place: string; time: number },
   language: Language,
 ): Omit<TimedCall, 'ticks'> {
-  const last = Math.min(to, block.moments.indexOf(call.moments[call.moments.length - 1]) + 1);
   const state = stateAt(block, last);
-  const before = stateAt(block, block.moments.indexOf(call.moments[0]));
+  const before = stateAt(block, at);
   const facing = facingAfter(state.facing, shift);
   return {
     time,
@@ -197,10 +200,15 @@ function timedCall(
 const placeOf = ({ block }: DancedBlock, number: number): string =>
   block.kind === 'tag' ? `Tag ${block.name}`.trim() : block.name ? `Part ${block.name}, section ${number}` : `Section ${number}`; // prettier-ignore
 
+/** Moments of one count, on either side. */
+const NEAR = 8;
+
 /** Whole counts, and what is danced between them. */
-function countsOf(block: DancedBlock, begins: number, ticks: number): TimedCount[] {
-  const begun = new Set(block.moments.filter(({ action }) => action.word !== 'hold').map(({ time }) => time));
-  const between = block.moments.map(({ time }) => time).filter((time) => time % TICKS_A_COUNT !== 0);
+function countsOf({ block, from, to, begins, ticks }: Passage): TimedCount[] {
+  // Moments that share the last of its counts may stand just outside.
+  const moments = block.moments.slice(Math.max(0, from - NEAR), to + NEAR);
+  const begun = new Set(moments.filter(({ action }) => action.word !== 'hold').map(({ time }) => time));
+  const between = moments.map(({ time }) => time).filter((time) => time % TICKS_A_COUNT !== 0);
   const whole = Array.from({ length: Math.ceil(ticks / TICKS_A_COUNT) }, (_, index) => begins + index * TICKS_A_COUNT);
   return [...new Set([...whole, ...between])]
     .filter((time) => time >= begins && time < begins + ticks)

@@ -211,14 +211,18 @@ function viewSection(dance: Dance, block: DancedBlock, own: DancedSection, wrong
   };
 }
 
+const MOST_NAMES = 3;
+
 /** A short name made of the section's first figures: `vine, rock, coaster`. */
 export function nameSection(own: DancedSection, language: Language = 'en'): string {
-  const names = own.lines.flatMap(({ calls }) =>
-    calls.flatMap(({ figure }) =>
-      figure && figure.family !== 'single' ? [(figure.names[language] ?? figure.names.en)[0]] : [],
-    ),
-  );
-  return [...new Set(names)].slice(0, 3).join(', ');
+  const names = new Set<string>();
+  for (const { calls } of own.lines)
+    for (const { figure } of calls) {
+      if (!figure || figure.family === 'single') continue;
+      names.add((figure.names[language] ?? figure.names.en)[0]);
+      if (names.size === MOST_NAMES) return [...names].join(', ');
+    }
+  return [...names].join(', ');
 }
 
 /** What each count of a section is filled with. */

@@ -5,7 +5,7 @@ import { freeFoot, isFoot, type Foot, type Weight } from '../model/feet';
 import type { Finding } from '../model/findings';
 import { countsOfTicks, TICKS_A_COUNT } from '../model/ticks';
 import { facingAfter, hourOfFacing, type Facing } from '../model/turns';
-import type { PlanEntry } from '../reading/script';
+import { lineAtOffset, type PlanEntry } from '../reading/script';
 import { wallsOf, wallTable } from '../walls/table';
 import type { Wall, WallPlan } from '../walls/wall';
 import type { Piece } from '../walls/pieces';
@@ -232,19 +232,31 @@ function sectionBands({ block, at, ticks }: Piece, from: number, badJoin: boolea
   });
 }
 
+/** Lists by key, each in the order of the whole. */
+function grouped<T, K>(all: readonly T[], keyOf: (one: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const one of all) {
+    const group = groups.get(keyOf(one));
+    if (group) group.push(one);
+    else groups.set(keyOf(one), [one]);
+  }
+  return groups;
+}
+
 function viewPlan(dance: Dance, plan: WallPlan, findings: readonly Finding[]): PlanLineView[] {
   const { script } = dance;
+  const entriesOf = grouped(script.plan, ({ line }) => line.index);
+  const wallsOfEntry = grouped(plan.walls.flatMap(({ entries, number }) => entries.map((entry) => ({ entry, number }))), ({ entry }) => entry); // prettier-ignore
+  const findingsOf = grouped(findings, ({ span }) => lineAtOffset(script, span.from));
   return script.lines
     .filter(({ kind, text }) => kind === 'plan' && text.trim() !== '')
     .map((line) => {
-      const entries = script.plan.filter((entry) => entry.line === line);
+      const numbers = (entriesOf.get(line.index) ?? []).flatMap((entry) => (wallsOfEntry.get(entry) ?? []).map(({ number }) => number)); // prettier-ignore
       return {
         line: line.index,
         text: line.text,
-        walls: plan.walls
-          .filter((wall) => entries.some((entry) => wall.entries.includes(entry)))
-          .map(({ number }) => number),
-        findings: findings.filter(({ span }) => span.from >= line.span.from && span.from <= line.span.to),
+        walls: [...new Set(numbers)].sort((a, b) => a - b),
+        findings: findingsOf.get(line.index) ?? [],
       };
     });
 }

@@ -47,6 +47,8 @@ export function KeyRow({ view }: { view: EditorView }) {
     <Flex
       role="toolbar"
       aria-label={t('Keys for writing')}
+      // Its keys leave the focus in the script; the row itself can be drawn aside by the arrows.
+      tabIndex={0}
       display="none"
       gap="0.25rem"
       padding="0.3rem"
