@@ -12,7 +12,8 @@ const put = (page: Page, records: Readonly<Record<string, readonly object[]>>) =
         asked.onerror = () => reject(asked.error as Error);
         asked.onsuccess = () => {
           const transaction = asked.result.transaction(Object.keys(all), 'readwrite');
-          for (const [table, own] of Object.entries(all)) for (const one of own) transaction.objectStore(table).put(one);
+          for (const [table, own] of Object.entries(all))
+            for (const one of own) transaction.objectStore(table).put(one);
           transaction.oncomplete = () => {
             asked.result.close();
             resolve();

@@ -67,7 +67,10 @@ describe('an evening is planned for the level of its group', () => {
   }); // prettier-ignore
   const dances = [0, 1, 2, 3, 4].map((place) => dance(`level ${place}`, place));
   const first = (level: string, scale: LevelScale = USUAL_SCALE): string | undefined =>
-    stepsFor({ group: { ...GROUP, level }, evenings: [], requests: [], dances, date: '2026-12-03', minutes: 45 }, scale).find(({ kind }) => kind === 'section')?.danceId;
+    stepsFor(
+      { group: { ...GROUP, level }, evenings: [], requests: [], dances, date: '2026-12-03', minutes: 45 },
+      scale,
+    ).find(({ kind }) => kind === 'section')?.danceId;
 
   test.each([
     ['absolute beginner', 'level 0'], ['improver', 'level 2'], ['advanced', 'level 4'], ['', 'level 1'], ['whoever comes', 'level 1'],
@@ -83,7 +86,10 @@ describe('an evening is planned for the level of its group', () => {
   });
 
   test('a new evening is the group’s, on its day, and nothing is noted yet', () => {
-    const steps = stepsFor({ group: GROUP, evenings: [], requests: [], dances, date: '2026-12-03', minutes: 45 }, USUAL_SCALE);
+    const steps = stepsFor(
+      { group: GROUP, evenings: [], requests: [], dances, date: '2026-12-03', minutes: 45 },
+      USUAL_SCALE,
+    );
     expect(eveningOf(GROUP, '2026-12-03', steps)).toMatchObject({
       groupId: 'crew', groupName: 'Crew', place: 'Boat shed', date: '2026-12-03', meeting: '2026-12-03', time: '19:30', minutes: 60, state: 'planned', notes: [],
     }); // prettier-ignore

@@ -62,7 +62,14 @@ export function useGroup(id: string): {
   const { data, isPending, error } = useClasses();
   const { data: dances = NONE } = useDances();
   const evenings = useMemo(() => eveningsOfGroup(data?.evenings ?? [], id), [data, id]);
-  return { group: data?.groups.find((one) => one.id === id), evenings, requests: data?.requests ?? NO_REQUESTS, dances, isPending, error };
+  return {
+    group: data?.groups.find((one) => one.id === id),
+    evenings,
+    requests: data?.requests ?? NO_REQUESTS,
+    dances,
+    isPending,
+    error,
+  };
 }
 
 const NONE: readonly DanceRecord[] = [];
@@ -80,7 +87,9 @@ export function useKeeping(): { readonly problem: string; readonly keep: Keep } 
       setProblem(kept === false ? 'This evening was deleted elsewhere. Nothing was written.' : '');
       return kept !== false;
     } catch (error) {
-      const more = isRefusal(error) ? 'The last change is not kept: make room, or write it down elsewhere, and try again.' : 'The last change is not kept.';
+      const more = isRefusal(error)
+        ? 'The last change is not kept: make room, or write it down elsewhere, and try again.'
+        : 'The last change is not kept.';
       setProblem(`${refusalWords(error)} ${more}`);
       return false;
     }

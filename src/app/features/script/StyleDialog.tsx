@@ -13,7 +13,15 @@ import {
 } from '../../../core';
 import { Modal } from '../frame/Modal';
 import { KeptText } from '../document/KeptText';
-import { allStyles, changeStyle, chooseStyle, dropStyle, keepStyle, useHouseStyle, useKeptStyles } from '../settings/settings';
+import {
+  allStyles,
+  changeStyle,
+  chooseStyle,
+  dropStyle,
+  keepStyle,
+  useHouseStyle,
+  useKeptStyles,
+} from '../settings/settings';
 import { Button } from '../../theme/Button';
 import { Select } from '../../theme/fields';
 import { t } from '../../texts';
