@@ -1,13 +1,13 @@
 /**
- * Sheets by other hands, each with its truth worked out foot by foot beside it (`docs/sheets.md`). The floors are what is
- * reached; they only go up.
+ * Sheets by other hands, each with its truth worked out foot by foot beside it (`docs/sheets.md`). What is missed of them is known by
+ * name, in `known-misses.txt`: a new miss is seen, and one that is mended leaves the list.
  */
 import { expect, test } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { SLATE_STYLE, studyText, tidyScript } from '../src/core';
 import { danced } from './test/checked';
-import { readTruth, danceTruth, scoreFolder, sumOf } from './test/truth';
+import { danceTruth, knownMisses, newsOf, readTruth, scoreFolder, sumOf } from './test/truth';
 
 const FOLDER = path.join(process.cwd(), 'dances', 'sheets');
 
@@ -17,27 +17,15 @@ test('a truth that steps on the foot that bears the weight is none', () => {
   expect([weight, facing]).toEqual(['R', '10:30']);
 });
 
-test('sheets that were looked at while the reader was built', () => {
-  const { lines, right, sections, sectionsRight, walls, wallsRight, falseFindings, slips, slipsTold } = sumOf(
-    scoreFolder(path.join(FOLDER, 'seen')),
-  );
-  expect([lines, sections, walls, slips]).toEqual([474, 146, 138, 84]);
-  expect(right).toBeGreaterThanOrEqual(470);
-  expect(sectionsRight).toBeGreaterThanOrEqual(144);
-  expect(wallsRight).toBeGreaterThanOrEqual(136);
-  expect(falseFindings).toBeLessThanOrEqual(12);
-  expect(slipsTold).toBeGreaterThanOrEqual(77);
-});
-
-test('sheets of our own, in voices that none of the others has', () => {
-  const { right, sectionsRight, wallsRight, falseFindings, slips, slipsTold } = sumOf(
-    scoreFolder(path.join(FOLDER, 'own')),
-  );
-  expect(right).toBeGreaterThanOrEqual(2282);
-  expect(sectionsRight).toBeGreaterThanOrEqual(669);
-  expect(wallsRight).toBeGreaterThanOrEqual(21);
-  expect(falseFindings).toBeLessThanOrEqual(15);
-  expect(slipsTold).toBe(slips);
+test.each([
+  ['seen', 'sheets that were looked at while the reader was built', [474, 146, 138, 84]],
+  ['own', 'sheets of our own, in voices that none of the others has', [2294, 677, 22, 211]],
+] as const)('%s: %s', (folder, _, all) => {
+  const scores = scoreFolder(path.join(FOLDER, folder));
+  const { lines, sections, walls, slips } = sumOf(scores);
+  expect([lines, sections, walls, slips]).toEqual(all);
+  const known = knownMisses(path.join(FOLDER, folder, 'known-misses.txt'));
+  expect(newsOf(scores.flatMap(({ misses }) => misses), known)).toEqual({ missed: [], mended: [] }); // prettier-ignore
 });
 
 test('the first minute: seven lines as one says them bring no slip, and two sections', () => {

@@ -42,6 +42,8 @@ export interface SheetScore {
   falseFindings: number;
   slips: number;
   slipsTold: number;
+  /** Everything that is missed or told although it is right, by name: `w1-03 line 12`. */
+  readonly misses: string[];
 }
 
 const CIRCLE = 48;
@@ -167,11 +169,16 @@ function scoreSheet(name: string, text: string, truth: Truth, slips: readonly Sl
   const parts = truth.blocks.filter(({ isTag }) => !isTag);
   const length = parts.every(({ counts }) => counts === 6) ? 6 : 8;
   const [got, wanted] = [linesGot(report, length), linesWanted(truth, length)];
-  const score: SheetScore = { name, lines: 0, right: 0, sections: 0, sectionsRight: 0, walls: 0, wallsRight: 0, falseFindings: 0, slips: 0, slipsTold: 0 }; // prettier-ignore
+  const score: SheetScore = { name, lines: 0, right: 0, sections: 0, sectionsRight: 0, walls: 0, wallsRight: 0, falseFindings: 0, slips: 0, slipsTold: 0, misses: [] }; // prettier-ignore
+  const miss = (what: string): number => {
+    score.misses.push(`${name} ${what}`);
+    return 0;
+  };
   for (const [line, { steps, turn }] of wanted) {
     const own = got.get(line);
+    const isRight = own?.understood === true && own.turn === turn && own.steps.join(' ') === steps.join(' ');
     score.lines += 1;
-    score.right += Number(own?.understood === true && own.turn === turn && own.steps.join(' ') === steps.join(' '));
+    score.right += isRight ? 1 : miss(`line ${line}`);
   }
   const sections = new Map(
     report.parts.flatMap((part) => part.sections.map((section) => [part.name ? `${part.name}.${section.number}` : `${section.number}`, section] as const)),
@@ -179,20 +186,24 @@ function scoreSheet(name: string, text: string, truth: Truth, slips: readonly Sl
   for (const { block, weight, facing } of danceTruth(truth).filter((one) => !one.block.isTag)) {
     const own = sections.get(block.name);
     score.sections += 1;
-    score.sectionsRight += Number(own?.counts === block.counts && own.weight === weight && own.facing === facing);
+    const isRight = own?.counts === block.counts && own.weight === weight && own.facing === facing;
+    score.sectionsRight += isRight ? 1 : miss(`section ${block.name}`);
   }
   for (const { wall, start, counts, end } of truth.walls) {
     const own = report.walls.find((one) => one.wall === wall);
     score.walls += 1;
-    score.wallsRight += Number(own?.start === start && own.counts === counts && own.end === end);
+    const isRight = own?.start === start && own.counts === counts && own.end === end;
+    score.wallsRight += isRight ? 1 : miss(`wall ${wall}`);
   }
   const isAccepted = (code: string, line: number): boolean =>
     truth.accepted.some((one) => one.code === code && (one.line === 0 || one.line === line));
-  score.falseFindings = accusations(report).filter(({ code, line }) => !isAccepted(code, line)).length;
+  const accused = accusations(report).filter(({ code, line }) => !isAccepted(code, line));
+  score.falseFindings = accused.length;
+  for (const { code, line } of accused) miss(`accused of ${code} in line ${line}`);
   const known = new Set(accusations(report).map(({ code, message }) => `${code} ${message}`));
   for (const slip of slips) {
     score.slips += 1;
-    score.slipsTold += Number(isTold(text, slip, known));
+    score.slipsTold += isTold(text, slip, known) ? 1 : miss(`slip of line ${slip.line}: ${slip.words ?? 'left out'}`);
   }
   return score;
 }
@@ -233,7 +244,19 @@ export function scoreFolder(folder: string): SheetScore[] {
   });
 }
 
-export const sumOf = (scores: readonly SheetScore[]): Omit<SheetScore, 'name'> => {
+/** Names of the misses that are known, of a file beside the folder. */
+export const knownMisses = (file: string): string[] =>
+  readFileSync(file, 'utf8')
+    .split('\n')
+    .filter((line) => line !== '' && !line.startsWith('#'));
+
+/** Misses that nobody knew, and known ones that are none any more: both lists change by hand. */
+export const newsOf = (misses: readonly string[], known: readonly string[]) => ({
+  missed: misses.filter((one) => !known.includes(one)),
+  mended: known.filter((one) => !misses.includes(one)),
+});
+
+export const sumOf = (scores: readonly SheetScore[]): Omit<SheetScore, 'name' | 'misses'> => {
   const sum = { lines: 0, right: 0, sections: 0, sectionsRight: 0, walls: 0, wallsRight: 0, falseFindings: 0, slips: 0, slipsTold: 0 }; // prettier-ignore
   for (const score of scores) for (const key of Object.keys(sum) as (keyof typeof sum)[]) sum[key] += score[key];
   return sum;

@@ -23,8 +23,8 @@ function rowsOf(file: string): { readonly meant: string; readonly words: string 
 export interface WaysScore {
   readonly ways: number;
   readonly wrong: readonly string[];
-  /** Errors and warnings on what is right, those on the shortness of a single line left out. */
-  readonly falseFindings: number;
+  /** Ways that are accused although they are right, those of the shortness of a single line left out: as often as they are. */
+  readonly accused: readonly string[];
 }
 
 const score = (
@@ -35,7 +35,7 @@ const score = (
   return {
     ways: rows.length,
     wrong: rows.flatMap(({ isRight, words }) => (isRight ? [] : [words])),
-    falseFindings: rows.reduce((sum, { findings }) => sum + findings, 0),
+    accused: rows.flatMap(({ words, findings }) => Array.from({ length: findings }, () => words)),
   };
 };
 

@@ -49,6 +49,25 @@ test('names, places and notes come back letter for letter', () => {
 // Worked on paper: every second Tuesday from 13 October; the 13th and the 27th have events of their own, and so has the 10th of November,
 // which was moved to the 12th; over the end of summer time
 // (25 October in Europe) the clock stays 19:30, since the time is floating (3.3.5, form 1).
+// RFC 5545, 3.3.11: TEXT holds no control characters but the break of a line, which is escaped; 3.1: lines are folded at 75 octets.
+test.each(['a\r\nATTENDEE:mailto:x@y', 'a\nEND:VEVENT\nBEGIN:VEVENT', 'a;b,c\\n:"d"', '\u0000\u0007\u001b[2J', 'ü☂'.repeat(60), '\u2028END:VCALENDAR', '\ud800x', '\u0085x'])(
+  'a hostile name stays a name, in every field: %j', (hostile) => {
+    const group = { ...GROUP, id: hostile, name: hostile, place: hostile, notes: hostile };
+    const own = evening('2026-10-13', 'held', { id: hostile, groupName: hostile, place: hostile, words: hostile, notes: [{ ...NOTE, title: hostile }] });
+    const text = printCalendar({ groups: [group], evenings: [own], madeAt: 0 });
+    const calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
+    expect(calendar.getAllSubcomponents().map(({ name }) => name)).toEqual(['vevent', 'vevent']);
+    const known = new Set(['uid', 'sequence', 'dtstamp', 'dtstart', 'dtend', 'rrule', 'exdate', 'summary', 'location', 'description', 'status']);
+    for (const event of calendar.getAllSubcomponents())
+      expect(event.getAllProperties().map(({ name }) => name).filter((name) => !known.has(name))).toEqual([]);
+    // eslint-disable-next-line no-control-regex
+    expect(text).not.toMatch(/[\u0000-\u0009\u000b\u000c\u000e-\u001f\u007f-\u009f]/);
+    expect(text.split('\r\n').filter((line) => Buffer.byteLength(line) > 75)).toEqual([]);
+    // Letters that are none of a line's own come back as they were.
+    const said = hostile.replace(/\r\n|\u2028/g, '\n').replace(/[\u0000\u0007\u001b\ud800\u0085]/g, ''); // eslint-disable-line no-control-regex
+    expect(calendar.getAllSubcomponents().map((event) => event.getFirstPropertyValue('location'))).toEqual([said, said]);
+  }); // prettier-ignore
+
 test('the evenings come again on their days, at the clock of the place', () => {
   const iterator = repeating.iterator();
   const next = Array.from({ length: 3 }, () => iterator.next());
@@ -66,6 +85,12 @@ test('evenings with something of their own stand beside it, a cancelled one as c
   ]); // prettier-ignore
   expect(own[2].description).toBe('5 min Ebb: all of it');
 });
+
+test.each(['\n=1+1', '\r=1+1', '\t=x', ' =x', '\u00a0=x', '＝1', '＋1', '－1', '＠x', '=x', '+x', '-x', '@x', 'a;＝x', "'=x"])('no cell of the log runs in a spreadsheet: %j', (words) => {
+  const { data } = Papa.parse<Record<string, string>>(printLog([evening('2026-10-13', 'held', { words })]), { header: true, skipEmptyLines: true });
+  expect(data[0].notes).toMatch(/^'/.test(words) || !words.startsWith('a') ? /^'/ : /^a;'/);
+  expect(data[0].notes.replaceAll("'", '')).toBe(words.replaceAll("'", ''));
+}); // prettier-ignore
 
 test('the log has a row a dance and one for an evening without any; no cell runs in a spreadsheet', () => {
   const { data, errors } = Papa.parse<Record<string, string>>(printLog(EVENINGS), {

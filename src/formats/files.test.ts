@@ -16,6 +16,8 @@ import { pdfFonts } from './node-fonts';
 import { MOST_FILE } from './limits';
 import { readAnyFile } from './read-any';
 import { readDocx } from './read-docx';
+import { readOdt } from './read-odt';
+import { readRtf } from './read-rtf';
 import { openWoff } from './woff';
 import { pack, unpack } from './zip';
 
@@ -298,6 +300,19 @@ describe('files that another program wrote', () => {
     expect(text).toContain('Rückblick – „schön“');
     const own = String.raw`{\rtf1\ansi\ansicpg1252{\fonttbl{\f0 Arial;}}{\*\generator x;}\uc1 Schlie\'dfen \u9679?\line 1&2 {\b Shuffle} R\par}`;
     expect((await readAnyFile(bytesOf(own), 'own.rtf')).dances[0].text).toBe('Schließen ●\n1&2 Shuffle R\n');
+  });
+
+  const odtOf = (inner: string): Uint8Array => {
+    const xml = `<?xml version="1.0"?><office:document-content xmlns:office="o" xmlns:text="t"><office:body><office:text>${inner}</office:text></office:body></office:document-content>`;
+    return pack([{ name: 'content.xml', content: xml }]);
+  };
+
+  // Each took from seconds to minutes once: what was looked for from every place is looked for in one go.
+  test('very many paragraphs, spaces and breaks are read in one go', () => {
+    expect(readRtf(new TextEncoder().encode(`{\\rtf1 a${'\\par'.repeat(400_000)} b}`))).toBe('a\n\nb\n');
+    expect(readRtf(new TextEncoder().encode(`{\\rtf1 a${'\\par\\cell'.repeat(100_000)} b}`))).toMatch(/^a\t+ ?b\n$/);
+    const spaces = odtOf(`<text:p>a${'<text:s/>'.repeat(500_000)}b</text:p>`);
+    expect(readOdt(spaces)).toEqual({ text: 'a b\n' });
   });
 
   test('a spreadsheet of the same family, and a text without sound XML, are refused in a sentence', async () => {

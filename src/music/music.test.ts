@@ -335,6 +335,77 @@ describe('the house band', () => {
 });
 
 describe('WAV', () => {
+  /** A file by the book (RIFF 1991; RF64 by EBU Tech 3306), chunks before the samples and lengths as other programs write them. */
+  function fileOf(samples: readonly number[], { bits, isFloat, odd = '', long = false, stream = false }: { bits: 16 | 32 | 64; isFloat: boolean; odd?: string; long?: boolean; stream?: boolean }): Uint8Array {
+    const width = bits / 8;
+    const data = Buffer.alloc(samples.length * width);
+    samples.forEach((sample, index) => {
+      const at = index * width;
+      if (isFloat) (bits === 64 ? data.writeDoubleLE(sample, at) : data.writeFloatLE(sample, at));
+      else if (bits === 32) data.writeInt32LE(Math.round(sample * 0x7fff_ffff), at);
+      else data.writeInt16LE(Math.round(sample * 32767), at);
+    });
+    const chunk = (kind: string, body: Buffer, stated = body.length): Buffer => {
+      const head = Buffer.alloc(8);
+      head.write(kind, 'latin1');
+      head.writeUInt32LE(stated, 4);
+      return Buffer.concat([head, body, Buffer.alloc(body.length % 2)]);
+    };
+    const format = Buffer.alloc(isFloat ? 18 : 16);
+    format.writeUInt16LE(isFloat ? 3 : 1, 0);
+    format.writeUInt16LE(1, 2);
+    format.writeUInt32LE(RATE, 4);
+    format.writeUInt32LE(RATE * width, 8);
+    format.writeUInt16LE(width, 12);
+    format.writeUInt16LE(bits, 14);
+    const sizes = Buffer.alloc(28);
+    sizes.writeBigUInt64LE(BigInt(data.length), 8);
+    const isLong = long || stream;
+    const body = [long ? chunk('ds64', sizes) : Buffer.alloc(0), chunk('fmt ', format), odd ? chunk('LIST', Buffer.from(odd)) : Buffer.alloc(0), chunk('data', data, isLong ? 0xffff_ffff : data.length), chunk('cue ', Buffer.alloc(4))];
+    const whole = Buffer.concat([Buffer.from('WAVE'), ...(stream ? body.slice(0, -1) : body)]);
+    return new Uint8Array(chunk(long ? 'RF64' : 'RIFF', whole, isLong ? 0xffff_ffff : whole.length));
+  } // prettier-ignore
+
+  const TONE = Array.from({ length: 999 }, (_, index) => Math.sin(index / 7) * 0.8);
+  test.each([
+    ['32 bits, whole numbers', { bits: 32, isFloat: false }],
+    ['32 bits, floating, behind a head of 18 bytes', { bits: 32, isFloat: true }],
+    ['64 bits, floating', { bits: 64, isFloat: true }],
+    ['16 bits behind a chunk of an odd length', { bits: 16, isFloat: false, odd: 'INFOx' }],
+    ['32 bits floating behind a chunk of an odd length', { bits: 32, isFloat: true, odd: 'INFO1' }],
+    ['RF64', { bits: 16, isFloat: false, long: true }],
+    ['RF64, floating', { bits: 32, isFloat: true, long: true }],
+    ['written as it was played, its length never stated', { bits: 16, isFloat: false, stream: true }],
+  ] as const)('is read whoever wrote it: %s', (_, order) => {
+    const file = fileOf(TONE, order);
+    // Also where the file stands at an odd place of another one.
+    const shifted = new Uint8Array(file.length + 1);
+    shifted.set(file, 1);
+    for (const bytes of [file, shifted.subarray(1)]) {
+      const { rate, samples } = readWav(bytes);
+      expect([rate, samples.length]).toEqual([RATE, TONE.length]);
+      for (const at of [0, 1, 500, 998]) expect(samples[at]).toBeCloseTo(TONE[at], 3);
+    }
+  });
+
+  // Worked by hand: RIFF pads a chunk of an odd length with a byte that its length does not count.
+  test('labels of an even and of an odd length are found by another reader of chunks', () => {
+    const marks = ['wall 1', 'wall 12', 'x', ''].map((label, index) => ({ second: index / 2, label }));
+    const file = Buffer.from(writeWav({ rate: 1000, samples: new Float32Array(3000) }, marks));
+    const found: string[] = [];
+    const walk = (from: number, to: number): void => {
+      for (let at = from; at + 8 <= to;) {
+        const [kind, length] = [file.toString('latin1', at, at + 4), file.readUInt32LE(at + 4)];
+        if (kind === 'LIST') walk(at + 12, at + 8 + length);
+        if (kind === 'labl') found.push(file.toString('utf8', at + 12, at + 8 + length));
+        at += 8 + length + (length % 2);
+      }
+    };
+    walk(12, file.length);
+    expect(found).toEqual(marks.map(({ label }) => `${label}\0`));
+    expect(file.readUInt32LE(4)).toBe(file.length - 8);
+  });
+
   test('what is written is read: 16 bits, one channel', () => {
     const { samples } = clicks([0.1], 0.5);
     const read = readWav(writeWav({ rate: RATE, samples }));

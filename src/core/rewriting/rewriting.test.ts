@@ -200,6 +200,17 @@ describe('moving sections', () => {
 });
 
 describe('tidying', () => {
+  test('a sheet by other hands with a figure of one’s own is tidied with it, and read back as the same dance', () => {
+    const personal = '## Figure "quay step" 1&2: A side, B behind, A tog\n';
+    const sheet = 'QUAY WALK\n\nSection 1\n1&2 quay step R\n3&4 quay step L\n5-8 Vine R, touch L\n';
+    const tidied = tidyScript(danceScript(readScript(sheet, personal)), SLATE_STYLE);
+    expect(tidied).not.toBe(sheet);
+    expect(tidied).toContain('## Section 1');
+    const feet = (text: string) => danceScript(readScript(text, personal)).parts[0].moments.map(({ action }) => action.foot).join(''); // prettier-ignore
+    expect(feet(tidied)).toBe('RLRLRLRLRL');
+    expect(feet(tidied)).toBe(feet(sheet));
+  });
+
   test('fills in counts, takes one name a figure, and changes nothing the second time', () => {
     const typed = '# Ebb\n## Section 1\n1&2 triple step r f\ncoaster l\n5-8 grapevine r w/ ¼ turn r\n';
     for (const style of HOUSE_STYLES) {
