@@ -80,6 +80,11 @@ test('everything goes into one file and comes back on another machine', async ({
   await machine.goto('/');
   await expect(machine.getByRole('note')).toContainText('restore');
   await machine.getByTestId('restore-file').setInputFiles(file);
+  // The same dance with other words: asked about, and both stand unless somebody chooses.
+  const choice = machine.getByLabel('Which Ferry at Dusk is to stand');
+  await expect(choice).toHaveValue('both');
+  await choice.selectOption('the one of the backup');
+  await machine.getByRole('button', { name: 'Restore', exact: true }).click();
   await expect(machine.getByRole('status')).toContainText('back on the shelf');
   await machine.getByRole('searchbox').fill('harbour');
   await expect(dance(machine, 'Ferry at Dusk').first()).toBeVisible();

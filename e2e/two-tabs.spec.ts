@@ -107,6 +107,7 @@ for (const { name, reach, field, here, there, kind, press } of FIELDS)
 test('a phrase of the song and a revision are called what both tabs call them', async ({ page, openTab }) => {
   await openDance(page, 'Low Tide Lanterns');
   await page.getByRole('link', { name: 'Music', exact: true }).click();
+  await page.waitForURL(/music$/);
   const other = await openTab(page.url());
   const name = (tab: Page) => tab.getByRole('group', { name: /^Change / }).getByLabel('Name');
   for (const tab of [page, other]) await tab.getByRole('button', { name: /^verse 1/ }).first().click();

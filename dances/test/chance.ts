@@ -6,7 +6,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 
 /** Mulberry32: small, quick and good enough to pick lines (public domain, T. Ettinger 2017; from memory). */
-export function randomFrom(start: number): () => number {
+function randomFrom(start: number): () => number {
   let state = start;
   return () => {
     state = (state + 0x6d2b79f5) | 0;

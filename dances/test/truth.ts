@@ -164,31 +164,17 @@ const study = (text: string, walls: number): Report => {
 
 export const accusations = (report: Report) => report.findings.filter(({ severity }) => severity !== 'remark');
 
+type Scores = { -readonly [key in keyof SheetScore]: SheetScore[key] };
+
 function scoreSheet(name: string, text: string, truth: Truth, slips: readonly Slip[]): SheetScore {
   const report = study(text, 12);
-  const parts = truth.blocks.filter(({ isTag }) => !isTag);
-  const length = parts.every(({ counts }) => counts === 6) ? 6 : 8;
-  const [got, wanted] = [linesGot(report, length), linesWanted(truth, length)];
-  const score: SheetScore = { name, lines: 0, right: 0, sections: 0, sectionsRight: 0, walls: 0, wallsRight: 0, falseFindings: 0, slips: 0, slipsTold: 0, misses: [] }; // prettier-ignore
+  const score: Scores = { name, lines: 0, right: 0, sections: 0, sectionsRight: 0, walls: 0, wallsRight: 0, falseFindings: 0, slips: 0, slipsTold: 0, misses: [] }; // prettier-ignore
   const miss = (what: string): number => {
     score.misses.push(`${name} ${what}`);
     return 0;
   };
-  for (const [line, { steps, turn }] of wanted) {
-    const own = got.get(line);
-    const isRight = own?.understood === true && own.turn === turn && own.steps.join(' ') === steps.join(' ');
-    score.lines += 1;
-    score.right += isRight ? 1 : miss(`line ${line}`);
-  }
-  const sections = new Map(
-    report.parts.flatMap((part) => part.sections.map((section) => [part.name ? `${part.name}.${section.number}` : `${section.number}`, section] as const)),
-  ); // prettier-ignore
-  for (const { block, weight, facing } of danceTruth(truth).filter((one) => !one.block.isTag)) {
-    const own = sections.get(block.name);
-    score.sections += 1;
-    const isRight = own?.counts === block.counts && own.weight === weight && own.facing === facing;
-    score.sectionsRight += isRight ? 1 : miss(`section ${block.name}`);
-  }
+  scoreLines(report, truth, score, miss);
+  scoreSections(report, truth, score, miss);
   for (const { wall, start, counts, end } of truth.walls) {
     const own = report.walls.find((one) => one.wall === wall);
     score.walls += 1;
@@ -206,6 +192,32 @@ function scoreSheet(name: string, text: string, truth: Truth, slips: readonly Sl
     score.slipsTold += isTold(text, slip, known) ? 1 : miss(`slip of line ${slip.line}: ${slip.words ?? 'left out'}`);
   }
   return score;
+}
+
+type Miss = (what: string) => number;
+
+function scoreLines(report: Report, truth: Truth, score: Scores, miss: Miss): void {
+  const parts = truth.blocks.filter(({ isTag }) => !isTag);
+  const length = parts.every(({ counts }) => counts === 6) ? 6 : 8;
+  const got = linesGot(report, length);
+  for (const [line, { steps, turn }] of linesWanted(truth, length)) {
+    const own = got.get(line);
+    const isRight = own?.understood === true && own.turn === turn && own.steps.join(' ') === steps.join(' ');
+    score.lines += 1;
+    score.right += isRight ? 1 : miss(`line ${line}`);
+  }
+}
+
+function scoreSections(report: Report, truth: Truth, score: Scores, miss: Miss): void {
+  const sections = new Map(
+    report.parts.flatMap((part) => part.sections.map((section) => [part.name ? `${part.name}.${section.number}` : `${section.number}`, section] as const)),
+  ); // prettier-ignore
+  for (const { block, weight, facing } of danceTruth(truth).filter((one) => !one.block.isTag)) {
+    const own = sections.get(block.name);
+    score.sections += 1;
+    const isRight = own?.counts === block.counts && own.weight === weight && own.facing === facing;
+    score.sectionsRight += isRight ? 1 : miss(`section ${block.name}`);
+  }
 }
 
 interface Slip {

@@ -341,7 +341,8 @@ describe('WAV', () => {
     const data = Buffer.alloc(samples.length * width);
     samples.forEach((sample, index) => {
       const at = index * width;
-      if (isFloat) (bits === 64 ? data.writeDoubleLE(sample, at) : data.writeFloatLE(sample, at));
+      if (isFloat && bits === 64) data.writeDoubleLE(sample, at);
+      else if (isFloat) data.writeFloatLE(sample, at);
       else if (bits === 32) data.writeInt32LE(Math.round(sample * 0x7fff_ffff), at);
       else data.writeInt16LE(Math.round(sample * 32767), at);
     });

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { useNavigate } from 'react-router';
 import { diedOf, tryAgain, type ImportRecord } from '../../store';
+import { DamagedRecords } from '../features/desk/DamagedRecords';
 import { downloadFile, fileName } from '../features/files/download';
 import { ImportSheet } from '../features/import/ImportSheet';
 import { takeFiles } from '../features/import/take-files';
@@ -111,6 +112,7 @@ export function ImportScreen() {
           )}
         </Alert>
       )}
+      <DamagedRecords />
       {sheets?.length === 0 && <Empty onPaste={paste} />}
       {sheets && sheets.length > 1 && current && <SheetChoice sheets={sheets} current={current} onChoose={setChosen} />}
       {sheets && current && (

@@ -102,8 +102,9 @@ function endingsOf(dance: Dance): DancedBlock[] {
   );
 }
 
-export const sectionsOf = (dance: Dance): { block: DancedBlock; section: DancedSection }[] =>
-  blocksOf(dance).flatMap((block) => block.sections.map((own) => ({ block, section: own })));
+export const sectionsOf = once((dance): readonly { block: DancedBlock; section: DancedSection }[] =>
+  blocksOf(dance).flatMap((block) => block.sections.map((own) => ({ block, section: own }))),
+);
 
 /** Lines where they are written: a section danced as a copy of another is judged where it was written. */
 export const linesOf = once((dance): Here[] =>

@@ -226,9 +226,11 @@ function candidatesOf(unit: Unit, places: number, alone: boolean, next: Figure |
   if (further) {
     list.forEach((candidate) => (candidate.cost += COST.placeUnused));
     if (further.length <= places) list.push({ steps: further, length: further.length, cost: 0 });
-  } else
-    for (const length of runLengths(unit, places))
-      list.push({ steps: runSteps(figure, length, call.direction), length, cost: isRun ? 0 : COST.run });
+  } else {
+    const lengths = runLengths(unit, places);
+    const longest = lengths.length > 0 ? runSteps(figure, lengths[lengths.length - 1], call.direction) : [];
+    for (const length of lengths) list.push({ steps: longest.slice(0, length), length, cost: isRun ? 0 : COST.run });
+  }
   if (call.implied) list.push({ steps: [], length: 0, cost: COST.impliedUnused });
   if (!alone) list.push(...ridesOf(figure, call));
   return list;

@@ -58,7 +58,7 @@ export function layBlock(block: BlockText, whole?: readonly LaidSection[], room:
   return laid;
 }
 
-/** How many lines may still be danced again: a short text that copies copies would never end. */
+/** How many moments may still be danced again: a short text that copies copies would never end. */
 export interface Room {
   left: number;
 }
@@ -74,9 +74,10 @@ function laySection(
   whole?: readonly LaidSection[],
 ): LaidSection {
   const copied = text.copy ? block.sections.find((other) => other.number === text.copy?.of && !other.copy) : undefined;
-  const tooMuch = (copied?.lines.length ?? 0) > room.left;
+  const takes = total((copied?.lines ?? []).flatMap(({ step }) => (step as StepLine).groups.map(({ counts }) => costOf(counts?.ticks ?? [])))); // prettier-ignore
+  const tooMuch = takes > room.left;
   const source = tooMuch ? undefined : copied;
-  room.left -= source?.lines.length ?? 0;
+  if (source) room.left -= takes;
   const groups = layLines(text, source, { offset, earlier, room, whole });
   const borrows = groups[groups.length - 1]?.group.counts?.borrows === true;
   const end = greatest(
@@ -134,9 +135,14 @@ const hasCounts = ({ counts }: CallGroup): boolean =>
 const shiftOf = (group: CallGroup, { counts }: SectionText, offset: number): number | undefined =>
   hasCounts(group) ? runningShift(group.counts?.ticks[0] ?? 0, counts ?? 8, offset) : undefined;
 
-/** Lines that are danced again in one section, and in the whole dance. */
+/** Lines that are danced again in one section, and moments in the whole dance: 64 counts of every eighth note are 128. */
 const MOST_GROUPS = 128;
 const MOST_COPIED = 2000;
+
+/** A line without counts is one, too. */
+const costOf = (ticks: readonly number[]): number => Math.max(1, ticks.length);
+
+const total = (numbers: readonly number[]): number => numbers.reduce((sum, number) => sum + number, 0);
 
 /** Lays the lines that a line repeats where it stands: from the counts it names, or going on from the line before. */
 function layRepeat(
@@ -167,35 +173,39 @@ function layRepeat(
   if (first === undefined) return [layGroup(line, group, 0, next, false)];
   // Repeats of repeats double each time; a section of so many lines is none.
   const lines = source.length * repeat.times;
-  if (own.length + lines > MOST_GROUPS || lines > room.left) return tooMuch();
-  room.left -= lines;
+  const moments = total(source.map(({ ticks }) => costOf(ticks))) * repeat.times;
+  if (own.length + lines > MOST_GROUPS || moments > room.left) return tooMuch();
+  room.left -= moments;
   const start = counts ? tickOfCount(counts.from) : Math.max(first, 0);
   const length = Math.min(limit, greatest(source.map(({ end }) => end))) - start;
   const mirrored = repeat.mirrored || (repeat.lead !== undefined && leadOf(source) === otherFoot(repeat.lead));
   const misfit = misfitOf(group, Math.ceil((length * repeat.times) / TICKS_A_COUNT));
-  return Array.from(
-    { length: repeat.times },
-    (_, time) =>
-      (group.counts && !group.counts.floating ? group.counts.ticks[0] - running : next) - start + time * length,
-  )
-    .flatMap((shift) =>
-      source.map(({ group: { calls }, ticks: all, end, empty }) => {
-        const again = calls.map((call) => copiedTo(mirrored ? mirrorCall(call) : call, repeat.span));
-        const ticks = all.filter((tick) => tick < limit);
-        return {
-          line,
-          group: { ...group, calls: again },
-          ticks: ticks.map((tick) => tick + shift),
-          end: Math.min(end, limit) + shift,
-          allotted: cutUnits(chooseCalls(again, { ticks: all }).units, ticks.length),
-          asides: [],
-          ...(misfit && { misfit }),
-          empty: empty.filter((tick) => tick < limit).map((tick) => tick + shift),
-        };
-      }),
-    )
-    .map((again, index) => (index === 0 ? again : { ...again, misfit: undefined }));
+  // Worked out once for all times: they differ in where they stand alone.
+  const copies = source.map(({ group: { calls }, ticks: all, end, empty }) => {
+    const again = calls.map((call) => copiedTo(mirrored ? mirrorCall(call) : call, repeat.span));
+    const ticks = all.filter((tick) => tick < limit);
+    return {
+      line,
+      group: { ...group, calls: again },
+      ticks,
+      end: Math.min(end, limit),
+      allotted: cutUnits(chooseCalls(again, { ticks: all }).units, ticks.length),
+      asides: [],
+      empty: empty.filter((tick) => tick < limit),
+    };
+  });
+  const from = (group.counts && !group.counts.floating ? group.counts.ticks[0] - running : next) - start;
+  return Array.from({ length: repeat.times }, (_, time) => from + time * length)
+    .flatMap((shift) => copies.map((copy) => shifted(copy, shift)))
+    .map((again, index) => (index === 0 && misfit ? { ...again, misfit } : again));
 }
+
+const shifted = (laid: LaidGroup, shift: number): LaidGroup => ({
+  ...laid,
+  ticks: laid.ticks.map((tick) => tick + shift),
+  end: laid.end + shift,
+  empty: laid.empty.map((tick) => tick + shift),
+});
 
 function misfitOf({ counts }: CallGroup, takes: number): LaidGroup['misfit'] {
   if (!counts || counts.floating || counts.ticks.length === 0) return undefined;

@@ -13,7 +13,7 @@ const AMOUNTS: readonly number[] = [6, 12, 18, 24, 30, 36, 42, 48];
 /** Amounts from the most to the least usual; what is not here is rarer still. */
 const USUAL: readonly number[] = [24, 12, 48, 36, 6];
 /** Over all parts together: what comes after waits until turns before it are settled. */
-const MOST_TRIED = 40_000;
+const MOST_TRIED = 20_000;
 const MOST_OFFERED = 3;
 
 interface OpenTurn {
@@ -125,22 +125,27 @@ interface Solution {
 /** All ways to meet every stated wall, the most plausible first; nothing when there is none. */
 function search(events: readonly Event[], netFits: (added: Turn) => boolean, effort: { left: number }): Solution[] {
   const found: Solution[] = [];
-  const goOn = (at: number, added: Turn, turns: readonly Turn[], cost: number): void => {
+  const turns: Turn[] = [];
+  const goOn = (at: number, added: Turn, cost: number): void => {
     if (effort.left-- <= 0) return;
     const event = events[at];
     if (!event) {
-      found.push({ turns, cost: cost + (netFits(added) ? 0 : 6) });
+      found.push({ turns: [...turns], cost: cost + (netFits(added) ? 0 : 6) });
       return;
     }
     if ('off' in event) {
       // Walls stated before the first open turn bind nothing here.
-      if (turns.length === 0 || facingAfter(0, added - event.off) === 0) goOn(at + 1, added, turns, cost);
+      if (turns.length === 0 || facingAfter(0, added - event.off) === 0) goOn(at + 1, added, cost);
       return;
     }
-    for (const { turn, cost: own } of event.open.choices)
-      goOn(at + 1, added + turn - event.open.taken, [...turns, turn], cost + own);
+    for (const { turn, cost: own } of event.open.choices) {
+      turns.push(turn);
+      goOn(at + 1, added + turn - event.open.taken, cost + own);
+      turns.pop();
+      if (effort.left <= 0) return;
+    }
   };
-  goOn(0, 0, [], 0);
+  goOn(0, 0, 0);
   return found.sort((a, b) => a.cost - b.cost);
 }
 
