@@ -1,7 +1,7 @@
 /** What is damaged, or too much, takes nothing else away: records of every kind, texts that a page died of, backups. */
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { expect, freshTest as test, ON_SHELF, openDance, readWords, script } from './app';
+import { expect, test, ON_SHELF, openDance, readWords, script } from './app';
 
 /** Puts records into the store as another program would. */
 const put = (page: Page, records: Readonly<Record<string, readonly object[]>>) =>

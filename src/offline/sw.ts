@@ -12,6 +12,7 @@ declare global {
 precacheAndRoute(self.__FILES_KEPT);
 registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { denylist: [/^\/api\//, /^\/assets\//] }));
 // Where the slate usually stands, nobody can say without it: no answer is one, not a failure.
-registerRoute(({ url }) => url.pathname === '/api/where', ({ request }) =>
-  fetch(request).catch(() => Response.json({ usual: null })),
+registerRoute(
+  ({ url }) => url.pathname === '/api/where',
+  ({ request }) => fetch(request).catch(() => Response.json({ usual: null })),
 );
