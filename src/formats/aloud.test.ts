@@ -98,6 +98,15 @@ test('MIDI, by another reader: tempo, clicks on their seconds, markers where wal
   expect(Buffer.from(bytes).toString('latin1')).toContain('Ebbe fur Elan');
 });
 
+test('MIDI of a song counted at half: two beats a count, at the tempo of the music', async () => {
+  const bytes = (await makeAloud('mid', order({ text: LANTERNS.replace(/^(## Song.*)$/m, '$1\ncounted half') }))) as Uint8Array;
+  const { header, tracks } = new midi.Midi(bytes);
+  const [{ notes }] = tracks.filter((track) => track.notes.length > 0);
+  expect(header.tempos[0].bpm).toBeCloseTo(108, 2);
+  expect(notes[1].ticks - notes[0].ticks).toBe(2 * header.ppq);
+  notes.forEach(({ time }, index) => expect(time).toBeCloseTo(index * 2 * COUNT, 3));
+}); // prettier-ignore
+
 test('WAV, by another reader: clicks on their samples, marks of walls and sections at theirs', async () => {
   const bytes = (await makeAloud('wav', order({ walls: 2, tempo: 120 }))) as Uint8Array;
   const { channelData, sampleRate } = decode(bytes);

@@ -203,6 +203,31 @@ describe('counts on the clock', () => {
     expect(atLevel(atLevel(heard, 2), 0.5)).toMatchObject({ beats: heard.beats, bpm: 120 });
   });
 
+  test('counted at half, a count is two beats: the same worked table with counts twice as long', () => {
+    const grid = gridOf(heard, 9, 2);
+    if (!grid) throw new Error();
+    for (const [count, second] of [[0, 9], [-8, 1], [4, 13], [-9, 0], [0.5, 9.5]] as const) {
+      expect(secondOf(grid, count)).toBeCloseTo(second, 9);
+      expect(countAt(grid, second)).toBeCloseTo(count, 9);
+    }
+  }); // prettier-ignore
+
+  test('at half level a pause is half as many beats, behind it the first beat counts again, and tempi halve', () => {
+    // Seven beats from 1 s on, the seventh at 4; three fail; nine beats from 6 s on.
+    const paused = heardOf([...evenly(1, 120, 7), ...evenly(6, 120, 9)], {
+      pauses: [{ at: 4.5, beats: 3 }],
+      changes: [{ at: 8, bpm: 110 }],
+    });
+    const half = atLevel(paused, 0.5);
+    expect(half.beats).toEqual([1, 2, 3, 4, 6, 7, 8, 9, 10]);
+    expect([half.bpm, half.firstBeat, half.pauses[0].beats, half.changes[0].bpm]).toEqual([60, 1, 1.5, 55]);
+    const twice = atLevel(paused, 2);
+    // None stands within the pause: 16 beats, 14 gaps that are none.
+    expect([twice.beats.length, twice.pauses[0].beats, twice.changes[0].bpm]).toEqual([30, 6, 220]);
+    expect(twice.beats.filter((beat) => beat > 4 && beat < 6)).toEqual([]);
+    expect(twice.others).toEqual([120, 480]);
+  });
+
   test('a click stands on the sample of its beat', () => {
     const { samples, rate } = clickTrack(
       [

@@ -49,6 +49,16 @@ describe('a scale', () => {
     [{ names: ['a', 'b', 'c'], borders: [5, 5] }, /go up/],
   ])('%j is refused in a sentence', (scale, words) => expect(scaleProblem(scale)).toMatch(words));
 
+  test('a level begins at its border, and is as wide as to the next one; the last as wide as the one below', () => {
+    expect([0, 3.49, 3.5, 7.5, 11.99, 12, 20, 99].map((points) => placeOfPoints(points, USUAL_SCALE))).toEqual([0, 0, 1, 2, 2, 3, 4, 4]);
+    expect([0, 1.75, 3.5, 5.5, 16, 20, 24, 28, 40].map((points) => shareOfLevel(points, USUAL_SCALE))).toEqual([0, 0.5, 0, 0.5, 0.5, 0, 0.5, 1, 1]);
+    // Middles: 1.75, 5.5, 9.75, 16 and 24, each between two borders of one's own.
+    const narrow = { names: ['a', 'b', 'c', 'd', 'e', 'f'], borders: [1.7, 5.4, 9.7, 15.9, 23.9] };
+    expect(USUAL_SCALE.names.map((name) => statedPlace(name, narrow))).toEqual([1, 2, 3, 4, 5]);
+    const above = { ...narrow, borders: [1.8, 5.6, 9.8, 16.1, 24.1] };
+    expect(USUAL_SCALE.names.map((name) => statedPlace(name, above))).toEqual([0, 1, 2, 3, 4]);
+  }); // prettier-ignore
+
   test('more points are never a lower level, and the share of a level lies in it', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 60, noNaN: true }), fc.double({ min: 0, max: 20, noNaN: true }), (points, more) => {

@@ -44,8 +44,12 @@ const COUNTED: readonly (readonly [key: keyof Measures, value: number, body: str
   ['gestures', 3, section('1-2 Heel R forward, point R side', '3-4 Touch R beside L, step R side', '5-8 Hold')],
   ['gestures', 1, section('1-2 Touch R beside L, step R side', '3-4 Touch L beside R, step L side', '5-8 Hold')],
   // Eight walks at 120: two steps a second; the same at 60: one.
+  // From both feet each foot touches once: one in a row.
+  ['gestures', 1, section('1 Jump with both feet', '2-3 Heel R forward, heel L forward', '4-8 Hold')],
   ['pace', 2, WALKS, 'start: weight L\nmusic: Reel, 120 bpm'],
   ['pace', 1, WALKS, 'start: weight L\nmusic: Reel, 60 bpm'],
+  // Counted at half a count is two beats, a second of them at 120.
+  ['pace', 1, `${WALKS}\n\n## Song\ncounted half\nverse: 32`, 'start: weight L\nmusic: Reel, 120 bpm'],
   // Behind and cross of one weave.
   ['tangled', 2, section('1-4 Weave R: side, behind, side, cross', '5-8 Hold')],
   // Eight ordinary steps ahead.

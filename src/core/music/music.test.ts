@@ -190,6 +190,9 @@ describe('in seconds', () => {
     [16, 8, ['tempo 60 after 32', 'verse: 64']],
     [32, 32, ['counted half', 'verse: 64']],
     [32, 8, ['counted double', 'verse: 64']],
+    [64, 32 + 64, ['counted half', 'tempo 60 after 32', 'verse: 64']],
+    // Changes stand in any order.
+    [48, 8 + 16 + 4, ['tempo 240 after 32', 'tempo 60 after 16', 'verse: 64']],
     [48, 8 + 16 + 4, ['tempo 60 after 16', 'tempo 240 after 32', 'verse: 64']],
   ])('%i counts last %d seconds: %j', (count, seconds, map) => expect(at(count, ...map)).toBeCloseTo(seconds, 9));
 

@@ -9,7 +9,10 @@ import {
   dayAfter,
   dayOfNumber,
   daysBetween,
+  isClock,
   isDay,
+  isRunning,
+  minutesLater,
   meetingDays,
   nextMeeting,
   numberOfDay,
@@ -53,6 +56,26 @@ describe('the calendar', () => {
   test.each(['2026-02-29', '2024-02-29', '2026-13-01', '2026-00-10', '2026-11-31', '26-11-01', 'tomorrow', '1900-02-29', '2000-02-29'])(
     '%s is a day exactly when the calendar has it',
     (text) => expect(isDay(text)).toBe(/^\d{4}-/.test(text) && isValid(parseISO(text))),
+  ); // prettier-ignore
+
+  // The day, the clock, and whether an evening from 20:00 on for 90 minutes still runs: three hours longer at most.
+  test.each([
+    ['2026-09-08', '12:00', true], ['2026-09-08', '23:59', true], ['2026-09-09', '00:00', true], ['2026-09-09', '00:29', true],
+    ['2026-09-09', '00:30', false], ['2026-09-07', '23:00', false], ['2026-09-09', '20:00', false],
+  ])('on %s at %s it runs: %s', (day, clock, runs) => {
+    expect(isRunning({ date: '2026-09-08', time: '20:00', minutes: 90 }, day, clock)).toBe(runs);
+  }); // prettier-ignore
+
+  test.each([['20:10', '20:00', 10], ['19:50', '20:00', -10], ['00:10', '23:50', 20], ['23:50', '00:10', -20], ['08:00', '20:00', -720]])(
+    '%s is %s by %i minutes', (clock, than, minutes) => expect(minutesLater(clock, than)).toBe(minutes),
+  ); // prettier-ignore
+
+  test.each([['00:00', true], ['23:59', true], ['24:00', false], ['19:60', false], ['99:99', false], ['9:30', false], ['19:30:00', false]])(
+    '%s is a clock: %s', (text, is) => expect(isClock(text)).toBe(is),
+  ); // prettier-ignore
+
+  test.each([['1970-01-01', true], ['2199-12-31', true], ['1969-12-31', false], ['2200-01-01', false], ['9999-12-31', false]])(
+    '%s is a day to dance on: %s', (text, is) => expect(isDay(text)).toBe(is),
   ); // prettier-ignore
 
   test('the clock goes over midnight', () => {
@@ -283,6 +306,28 @@ describe('the plan of an evening', () => {
     // A dance of two parts: its fifth section is the first of part B.
     const parts = plan([evening('2026-09-01', [note('regatta-morning', [1, 2, 3, 4], 6)])]);
     expect(parts.find(({ kind }) => kind === 'section')?.words).toBe('Regatta Morning: part B, section 1, chasses');
+  }); // prettier-ignore
+
+  test('a dance that is due that very evening is danced again, and warms nobody up', () => {
+    // Danced whole twice, four weeks apart: in the second box, due after two weeks.
+    const plan = (date: string) => planEvening({ ...order, date, evenings: log.slice(0, 1).concat(evening('2026-09-01', [whole('slipway-stroll')])) });
+    const [before, on] = [plan('2026-09-14'), plan('2026-09-15')];
+    expect([before[0].danceId, on[0].danceId]).toEqual(['slipway-stroll', undefined]);
+    expect(on.filter(({ kind }) => kind === 'revision').map(({ danceId }) => danceId)).toContain('slipway-stroll');
+  }); // prettier-ignore
+
+  test.each([75, 90, 120])('in %i minutes the break stands next to the middle of what is danced, and parts nothing', (minutes) => {
+    const steps = planEvening({ ...order, minutes });
+    const danced = steps.filter(({ kind }) => kind !== 'warm-up' && kind !== 'cool-down' && kind !== 'other');
+    const at = danced.findIndex(({ kind }) => kind === 'break');
+    const others = danced.filter(({ kind }) => kind !== 'break');
+    const sum = (all: readonly { minutes: number }[]): number => all.reduce((whole, own) => whole + own.minutes, 0);
+    // A section may follow its own dance, what joins it may not stand apart.
+    const places = others.flatMap(({ danceId, kind }, index) => (index > 0 && (danceId !== others[index - 1].danceId || kind === 'section') ? [index] : []));
+    const off = (place: number): number => Math.abs(sum(others.slice(0, place)) - sum(others) / 2);
+    expect(places).toContain(at);
+    // Minutes are stretched afterwards, each by half at most.
+    expect(off(at)).toBeLessThanOrEqual(Math.min(...places.map(off)) + 3);
   }); // prettier-ignore
 
   test('what is asked for comes first, with who asked and by when', () => {

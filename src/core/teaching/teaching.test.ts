@@ -6,7 +6,7 @@ import { studyText } from '../study';
 import { FIGURES } from '../vocabulary';
 import { TICKS_A_COUNT } from '../model/ticks';
 import { layUnder } from '../music/laid';
-import { feetAsLetters } from './cues';
+import { cueWithin, feetAsLetters, type Cues } from './cues';
 import { cuesTooLong, performanceOf, ticksAt, type PerformanceOrder } from './performance';
 import { saidAloud, syllablesOf } from './syllables';
 import { danceTempo } from '../music/tempo';
@@ -86,6 +86,19 @@ describe('cues', () => {
     expect([first.own?.words, first.own?.syllables, second.own]).toEqual(['off we go', 3, undefined]);
   });
 
+  // Syllables: short 1, usual 4, full 6, one's own 9.
+  test.each([
+    ['usual', 9, 'recover on it'], ['usual', 4, 'recover on it'], ['usual', 3, 'rock'], ['usual', 0, 'rock'],
+    ['full', 6, 'rock forward, recover'], ['full', 5, 'recover on it'], ['short', 9, 'rock'],
+    ['own', 9, 'own'], ['own', 8, 'rock forward, recover'], ['own', 5, 'recover on it'], ['own', 3, 'rock'],
+  ] as const)('said as %s within %i syllables: %s', (form, room, words) => {
+    const cues: Cues = {
+      short: { words: 'rock', syllables: 1 }, usual: { words: 'recover on it', syllables: 4 }, full: { words: 'rock forward, recover', syllables: 6 },
+      ...(form === 'own' && { own: { words: 'own', syllables: 9 } }),
+    };
+    expect(cueWithin(cues, room, form === 'own' ? 'usual' : form).words).toBe(words);
+  }); // prettier-ignore
+
   test('in the language of the sheet', () => {
     const [step, pivot] = cuesIn('1-2 Step R forward, pivot 1/2 left', 'de');
     expect([step.usual.words, pivot.usual.words]).toEqual(['schritt', 'halbe pivot']);
@@ -139,6 +152,12 @@ describe('the timeline', () => {
       expect([walls[0].time, sections[0].time]).toEqual([0, 0]);
     },
   );
+
+  test('a full turn is a turn, though it faces where it did', () => {
+    const { dance } = studyText('start: weight L\n\n## Section 1\n1&2 Triple full turn right R L R\n3-4 Walk L, walk R\n5-6 Step L forward, pivot 1/2 right'); // prettier-ignore
+    const { calls } = timelineOf(passagesOfSections(dance, dance.parts[0], 0, 0));
+    expect(calls.map(({ turns, hour }) => [turns, hour])).toEqual([[true, '12:00'], [false, '12:00'], [false, '12:00'], [false, '12:00'], [true, '6:00']]); // prettier-ignore
+  });
 
   test('two sections and their join, from a wall', () => {
     const [part] = LANTERNS.parts;

@@ -272,6 +272,13 @@ describe('weights that the plan gives', () => {
   });
 });
 
+test('the last wall is the last part of the order, tags between and behind it counted as none', () => {
+  const text = (order: string) =>
+    `start: weight L\n\n## Part A\n${turning('1/2 left')}\n${STILL_ON}\n\n## Part B\n${STILL}\n${STILL_ON}\n\n## Tag "ebb"\n${STILL}\n\n## Plan\norder: ${order}\nlast wall: ending after 4\n`;
+  // A 12-6, the tag stays, B 6-6, A 6-12: cut after its half turn.
+  expect(tableOf(text('A, tag ebb, B, A'))).toEqual(['1A 12:00-6:00 8', 'tag ebb 6:00-6:00 4', '2B 6:00-6:00 8', '3A 6:00-12:00 4']);
+}); // prettier-ignore
+
 test('the difference between the two readings is explained', () => {
   const explained = (text: string): string => wallsExplained(wallsOf(studyText(text).dance));
   expect(explained(HALF_WITH_CUTS)).toBe(
@@ -279,6 +286,10 @@ test('the difference between the two readings is explained', () => {
   );
   expect(explained(QUARTER_WITH_TAG)).toBe(
     'A wall turns 1/4 right, which makes 4 walls; so many are danced. The tag on wall 2 turns 1/2 left, so wall 3 starts facing 12:00.',
+  );
+  // An ending cuts its wall short, and turns less: that is no reason for anything.
+  expect(explained(`${EIGHTH.replace('1/8', '1/2').replace('walls: 8', 'walls: 2')}\n## Plan\nending: wall 3 after 4\n`)).toBe(
+    'A wall turns 1/2 left, which makes 2 walls.',
   );
   expect(explained(PHRASED)).toBe(
     '4 parts are danced, starting from 12:00 and 6:00; the whole turns 2 times round to the left and ends facing 12:00.',
