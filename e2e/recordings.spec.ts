@@ -184,6 +184,28 @@ test('files that are no song are refused in a sentence each, and nothing is lost
   await expect(page.getByRole('list', { name: 'Phrases' }).getByRole('listitem')).toHaveCount(8);
 });
 
+test('a silent recording asks before it takes the place of a good one, which can be brought back', async ({ page }) => {
+  await openMusic(page, 'Slipway Stroll');
+  const beats = [...Array(24).keys()].map((beat) => 0.5 + beat * 0.5);
+  const put = (name: string, at: readonly number[]) =>
+    page.getByTestId('recording-file').setInputFiles({ name, mimeType: 'audio/wav', buffer: Buffer.from(writeWav(clickTrack(at.map((second) => ({ second, first: true })), 13))) });
+  await put('quay.wav', beats);
+  await expect(panel(page)).toContainText('quay.wav');
+  await expect(panel(page)).toContainText('120');
+  await put('hush.wav', []);
+  const asks = panel(page).getByRole('alert');
+  await expect(asks).toContainText('No beat is heard in hush.wav. quay.wav stays here.');
+  await asks.getByRole('button', { name: 'Leave it' }).click();
+  await expect(asks).toHaveCount(0);
+  await put('hush.wav', []);
+  await asks.getByRole('button', { name: 'Put it in its place all the same' }).click();
+  await expect(panel(page)).toContainText('Before: quay.wav');
+  await panel(page).getByRole('button', { name: 'Bring it back' }).click();
+  await expect(panel(page)).toContainText('120');
+  await page.reload();
+  await expect(panel(page)).toContainText('quay.wav');
+}); // prettier-ignore
+
 /** Half a second of moving pictures. */
 async function filmed(): Promise<string> {
   const canvas = document.createElement('canvas');

@@ -9,6 +9,7 @@ import { playSong } from './band';
 import { clickTrack } from './clicks';
 import { atLevel, countAt, gridOf, secondOf } from './grid';
 import { measure, type Measured } from './measure';
+import { median } from './numbers';
 import { movingMean, onsetsOf, risesOf } from './onsets';
 import { phrasesHeard } from './phrases';
 import { loudnessOf, oneChannel, peaksOf, type Sound } from './sound';
@@ -131,6 +132,9 @@ describe('what is heard of a sound', () => {
   });
 
   test('means and likeness by hand', () => {
+    expect([median([]), median([3]), median([4, 1]), median([9, 1, 2]), median([4, 1, 2, 3])]).toEqual([
+      0, 3, 2.5, 2, 2.5,
+    ]);
     expect([...movingMean(Float32Array.of(0, 3, 6, 9), 1)]).toEqual([1.5, 3, 6, 7.5]);
     const every4 = Float32Array.from({ length: 400 }, (_, index) => (index % 4 === 0 ? 1 : 0));
     const [none, one, , , four] = selfLikeness(every4, 4);
@@ -315,10 +319,15 @@ describe('taps', () => {
     });
     const human = taps.map((tap, index) => (index === 7 ? tap + 0.09 : tap)).toSpliced(4, 1);
     expect(tempoOfTaps(human)?.bpm).toBeCloseTo(96, 0);
+    // A beat that is left out is no slip.
+    expect(tempoOfTaps(taps.toSpliced(4, 3))?.spread).toBeCloseTo(0, 6);
   });
 
   test('a rest begins anew; fewer than four are none', () => {
     expect(tempoOfTaps([...evenly(0, 60, 8), ...evenly(20, 120, 6)])?.bpm).toBeCloseTo(120, 6);
+    // Three seconds are a rest, two and a half are none.
+    expect(tempoOfTaps([0, 1, 2, 3, 6, 6.5, 7, 7.5])).toMatchObject({ taps: 4, bpm: 120 });
+    expect(tempoOfTaps([0, 1, 2, 3, 5.5, 6.5, 7.5])?.taps).toBe(7);
     expect(tempoOfTaps([1, 2, 3])).toBeUndefined();
     expect(tempoOfTaps([1, 1, 1, 1])).toBeUndefined();
   });

@@ -122,6 +122,8 @@ describe('revisions', () => {
       key: index,
       name: '',
     }));
+    const named = minutes.map((one, index) => (index % 100 === 7 ? { ...one, name: '1' } : one));
+    expect(surplusOf(named, 2000 * MINUTE).filter(({ name }) => name !== '')).toEqual([]);
     // 2,000 minutes of steady change: an hour by twos, a day by quarters of an hour, the rest by four hours.
     expect(2000 - surplusOf(minutes, 2000 * MINUTE).length).toBeLessThan(145);
   });

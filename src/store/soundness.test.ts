@@ -10,6 +10,7 @@ import { addImports, listImports } from './imports';
 import { findRecording, saveRecording } from './recordings';
 import { listRevisions } from './revisions';
 import { damagedAsJson, findDamaged, removeDamaged } from './soundness';
+import { findScale, saveScale } from './settings';
 import { undoRestore } from './undo-restore';
 
 let db: SlateDatabase;
@@ -222,6 +223,32 @@ describe('a backup in a browser that has dances of its own', () => {
     expect([added, damaged]).toEqual([2, ['Flood']]);
     expect((await listDances(other)).map(({ text }) => text).sort()).toEqual(['# Ebb\n', '# Slack\n']);
     expect((await findClasses(other)).groups).toHaveLength(1);
+  });
+
+  test('where the browser refuses to keep anything, that is told, and no record is blamed', async () => {
+    await addDances([{ text: '# Ebb\n' }, { text: '# Flood\n' }], db);
+    const backup = backupOf(await makeBackup(db));
+    other.dances.put = (() => Promise.reject(new DOMException('full', 'QuotaExceededError'))) as never;
+    await expect(restoreBackup(backup, { db: other })).rejects.toMatchObject({ name: 'QuotaExceededError' });
+  });
+
+  test('two dances of one text are two, also where one of them is here', async () => {
+    await addDances([{ text: '# Ebb\n' }, { text: '# Ebb\n' }], db);
+    await addDance('# Ebb\n', other);
+    const backup = backupOf(await makeBackup(db));
+    for (const added of [1, 0]) expect((await restoreBackup(backup, { db: other })).added).toBe(added);
+    expect(await listDances(other)).toHaveLength(2);
+  });
+
+  test('a scale that is here stays, and comes where there is none', async () => {
+    const scale = (...borders: number[]) => ({ names: ['paddlers', 'rowers'], borders });
+    await saveScale(scale(6), db);
+    const backup = backupOf(await makeBackup(db));
+    await restoreBackup(backup, { db: other });
+    expect(await findScale(other)).toEqual(scale(6));
+    await saveScale(scale(9), other);
+    await restoreBackup(backup, { db: other });
+    expect(await findScale(other)).toEqual(scale(9));
   });
 
   test('revisions of dances that are gone stay out of a backup', async () => {

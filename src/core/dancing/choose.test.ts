@@ -43,3 +43,17 @@ test.each([
   ['a word in the place of a step', '1-2 Step R side, frobnicate', 'not-understood'],
   ['a named side that is not free', '1-4 monterey 1/4 L', 'foot-not-free'],
 ])('%s is told', (_, line, code) => expect(slipsIn(line)).toContain(code));
+
+// Worked by hand: what turns under a title turns as the titled figure does, and a pivot moves no foot.
+test.each([
+  // A pivot with R ahead turns to the left, towards the foot it comes to.
+  ['1-2 Pivot turn 1/4: step R forward, recover L', ['step R 0', 'recover L -12']],
+  ['1-2 Pivot turn 1/4: step L forward, recover R', ['step L 0', 'recover R 12']],
+  // With the weight on both the foot goes that did not move last: R stepped, the pivot only turned.
+  ['1-2 Step R forward, pivot 1/2 left\n3 Jump both feet\n4 Step forward', ['step R 0', 'pivot L -24', 'jump null 0', 'step L 0']],
+  ['1-2 Step R forward, step L forward\n3 Jump both feet\n4 Step forward', ['step R 0', 'step L 0', 'jump null 0', 'step R 0']],
+])('%s', (lines, wanted) => {
+  const weight = lines.includes('step L forward, recover') ? 'R' : 'L';
+  const [part] = studyText(`start: weight ${weight}\n\n## Section 1\n${lines}\n`).dance.parts;
+  expect(part.moments.map(({ action: { word, foot, turn } }) => `${word} ${foot} ${turn}`)).toEqual(wanted);
+}); // prettier-ignore

@@ -210,18 +210,19 @@ describe('between the counts', () => {
 
   // Half of the way is nine ticks behind, a bow of three tenths of a step: in front is toward the wall that is faced.
   test.each([
-    ['2 Cross R over L', 0, 'front', [0, 0.3]],
-    ['2 Cross R behind L', 0, 'behind', [0, -0.3]],
-    ['2 Lock R behind L', 0, 'behind', [0, -0.3]],
-    ['2 Cross R over L', CIRCLE / 4, 'front', [0.3, 0]],
-    ['2 Step R side', 0, undefined, [0, 0]],
-  ])('%s, facing %i, passes %s', (line, facing, passes, bow) => {
+    ['2 Cross R over L', 0, 'front', [0, 0.3], 0.35],
+    ['2 Cross R behind L', 0, 'behind', [0, -0.3], -0.35],
+    ['2 Lock R behind L', 0, 'behind', [0, -0.3], -0.35],
+    ['2 Cross R over L', CIRCLE / 4, 'front', [0.3, 0], 0.3],
+    ['2 Step R side', 0, undefined, [0, 0], 0],
+  ])('%s, facing %i, passes %s', (line, facing, passes, bow, ahead) => {
     const own = floorPath([whole(section('1 Hold', line))], facing);
     const step = own.steps[1];
     expect(step.passes).toBe(passes);
     const { R } = poseAt(own, step.time - TICKS_A_COUNT * 0.375).feet;
     const straight = { x: (step.before.R.x + step.after.R.x) / 2, y: (step.before.R.y + step.after.R.y) / 2 };
     expect([near(R.x - straight.x), near(R.y - straight.y), R.lift]).toEqual([...bow, 1]);
+    expect(near(step.after.R.y - step.after.L.y)).toBe(ahead);
   });
 
   test('the weight comes over with the second half of the way', () => {

@@ -55,6 +55,8 @@ describe('a scale', () => {
     // Middles: 1.75, 5.5, 9.75, 16 and 24, each between two borders of one's own.
     const narrow = { names: ['a', 'b', 'c', 'd', 'e', 'f'], borders: [1.7, 5.4, 9.7, 15.9, 23.9] };
     expect(USUAL_SCALE.names.map((name) => statedPlace(name, narrow))).toEqual([1, 2, 3, 4, 5]);
+    // Three tenths below an intermediate's middle: 12 and two tenths of eight.
+    expect(statedPlace('easy intermediate', { names: ['a', 'b', 'c'], borders: [13.5, 13.7] })).toBe(1);
     const above = { ...narrow, borders: [1.8, 5.6, 9.8, 16.1, 24.1] };
     expect(USUAL_SCALE.names.map((name) => statedPlace(name, above))).toEqual([0, 1, 2, 3, 4]);
   }); // prettier-ignore

@@ -287,6 +287,13 @@ describe('what is danced at a count', () => {
   });
 });
 
+test('one section of six among three eights makes no waltz; an intro of hours is none', () => {
+  const text = ['1-8 K step R', '1-8 K step R', '1-6 Walk R L R L R L', '1-8 K step R'].map((line, index) => `## Section ${index + 1}\n${line}`).join('\n'); // prettier-ignore
+  expect(layUnder(studyText(`start: weight L\n\n${text}\n\n## Song\nverse: 60\n`).dance)?.unit).toBe(8);
+  const intro = (counts: number) => songOf(readScript(`# Ebb\nintro: ${counts} counts\n\n${text}\n\n## Song\nverse: 60\n`))?.intro; // prettier-ignore
+  expect([intro(4000), intro(4001)]).toEqual([4000, undefined]);
+});
+
 describe('a waltz', () => {
   const WALTZ = '# Ebb\nstart: weight L\nsection: 6\nmusic: Ebb, 96 bpm\n\n' + Array.from({ length: 8 }, (_, index) => `## Section ${index + 1}\n1-3 Step R forward, step L together, step R together\n4-6 Step L back, step R together, step L together\n`).join('\n'); // prettier-ignore
   const { dance } = studyText(`${WALTZ}\n## Song\nverse: 96\nchorus: 8 x 6\n`);

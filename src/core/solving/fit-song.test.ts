@@ -66,6 +66,15 @@ describe('the search', () => {
   });
 });
 
+test('what is asked early costs more, by hand', () => {
+  const cut = { counts: 16, turn: 0 };
+  const starts = new Map([0, 16, 32, 48, 64].map((start) => [start, false]));
+  const task: FitTask = { whole: { counts: 32, turn: 0 }, cuts: [cut], tags: [], starts, pauses: new Set(), counts: 80, turns: Array.from({ length: 33 }, () => 0) };
+  // A cut is 2 and half as much again at the beginning, at count 64 of 80 a tenth more; its place, to be remembered, is 2.
+  expect(costOfFit(task, [{ cut }, {}, {}])).toBeCloseTo(2 * 1.5 + 2, 9);
+  expect(costOfFit(task, [{}, {}, { cut }])).toBeCloseTo(2 * 1.1 + 2, 9);
+}); // prettier-ignore
+
 describe('plans', () => {
   test('of a song that fits by itself ask nothing', () => {
     const [first] = fits(demo('slipway-stroll'));

@@ -23,6 +23,8 @@ describe('open turns', () => {
     [['1-2 Step R forward, 1/4 turn ? (9:00)'], '1/4 left'],
     // The claim may stand lines later, with other turns between.
     [['1-2 Step R forward, pivot ?', '3-4 Step R forward, pivot 1/4 left (6:00)'], '1/4 left'],
+    // L forward pivots right; without a wall the head's walls say how far.
+    [['1-2 Step R forward, hold', '3-4 Step L forward, pivot ?'], '1/2 right'],
     [['1-4 Monterey R ? right', '5-8 Jazz box R (3:00)'], '1/4 right'],
   ];
 
@@ -37,6 +39,11 @@ describe('open turns', () => {
       'turning 1/4 left, touch',
     );
   });
+
+  test('where no wall is stated, the walls of the head are met', () => {
+    const offered = (walls: number) => labels(`walls: ${walls}\n${section('1-2 Step R forward, pivot ? left', '3-8 Walk R L R L R L')}`)[0][0];
+    expect([offered(4), offered(2), offered(1)]).toEqual(['1/4 left', '1/2 left', 'full left']);
+  }); // prettier-ignore
 
   test('the answer is written where the question mark stood', () => {
     const text = section('1-2 Step R forward, turn ? left (3:00)');

@@ -308,6 +308,13 @@ describe('the plan of an evening', () => {
     expect(parts.find(({ kind }) => kind === 'section')?.words).toBe('Regatta Morning: part B, section 1, chasses');
   }); // prettier-ignore
 
+  test('nobody jumps to warm up, and no evening is longer than four hours', () => {
+    const jumping = DANCES.map((one) => ({ ...one, jumps: true }));
+    expect(planEvening({ ...order, date: '2026-09-08' })[0].danceId).toBe('slipway-stroll');
+    expect(planEvening({ ...order, date: '2026-09-08', dances: jumping })[0].danceId).toBeUndefined();
+    expect(planEvening({ ...order, minutes: 1000 }).reduce((sum, { minutes }) => sum + minutes, 0)).toBe(240);
+  });
+
   test('a dance that is due that very evening is danced again, and warms nobody up', () => {
     // Danced whole twice, four weeks apart: in the second box, due after two weeks.
     const plan = (date: string) => planEvening({ ...order, date, evenings: log.slice(0, 1).concat(evening('2026-09-01', [whole('slipway-stroll')])) });

@@ -31,6 +31,13 @@ test('minutes are shared out whole, one at least, together as many as there are;
   );
 });
 
+test('who is new is taught the sections for longer, who is practised for less', () => {
+  const taught = GROUPS.map((group) => planLesson(LANTERNS, { minutes: 90, group }).filter(({ words }) => words.includes('by feet, by counts')).reduce((sum, { minutes }) => sum + minutes, 0)); // prettier-ignore
+  const minutes = new Map(GROUPS.map((group, index) => [group, taught[index]]));
+  expect(minutes.get('new')).toBeGreaterThan(minutes.get('mixed') ?? Infinity);
+  expect(minutes.get('mixed')).toBeGreaterThan(minutes.get('practised') ?? Infinity);
+});
+
 describe.each(DEMOS)('%s', (name) => {
   const dance = danceOf(name);
   const sections = dance.parts.flatMap((part) => part.sections).length;

@@ -205,6 +205,14 @@ describe('aloud', () => {
     },
   );
 
+  // A syllable takes a fifth of a second: "touch" is begun as early as it may be, a count ahead, two where it is quick.
+  test.each([[100, 1], [120, 1], [130, 2]])('at %d a minute a cue comes %i counts ahead', (tempo, counts) => {
+    const { dance } = studyText('start: weight L\n\n## Section 1\n1-4 Vine R, touch L\n5-8 Vine L, touch R');
+    const { said } = performanceOf(timelineOf(passagesOfSections(dance, dance.parts[0], 0, 0)), order({ tempo, aloud: 'cues' }));
+    const touch = said.find(({ words }) => words === 'touch');
+    expect((touch?.until ?? 0) - (touch?.second ?? 0)).toBeCloseTo((counts * 60) / tempo, 9);
+  }); // prettier-ignore
+
   test('slow and quick, by how long a step is stood on: two-step, and a triple', () => {
     const { dance } = studyText('start: weight L\n\n## Section 1\n1-2 Walk R, walk L\n3 Step R forward\n5 Step L forward\n7&8 Shuffle R forward'); // prettier-ignore
     const own = timelineOf(passagesOfSections(dance, dance.parts[0], 0, 0));

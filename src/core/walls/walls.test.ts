@@ -279,6 +279,25 @@ test('the last wall is the last part of the order, tags between and behind it co
   expect(tableOf(text('A, tag ebb, B, A'))).toEqual(['1A 12:00-6:00 8', 'tag ebb 6:00-6:00 4', '2B 6:00-6:00 8', '3A 6:00-12:00 4']);
 }); // prettier-ignore
 
+test('a tag that stands at the wall of the ending is not danced: the music is over', () => {
+  const text = `start: weight L\n\n## Section 1\n${turning('1/2 left')}\n${STILL_ON}\n\n## Tag "ebb"\n${STILL}\n\n## Plan\nwalls 1, 2: tag ebb\nending: wall 2 after 4\n`;
+  const { walls } = wallsOf(studyText(text).dance);
+  expect(walls.map(({ pieces }) => pieces.filter(({ kind }) => kind === 'tag').length)).toEqual([1, 0]);
+});
+
+test('an ending told by a facing comes after the last wall that the plan names', () => {
+  const text = `start: weight L\n\n## Section 1\n${turning('1/2 left')}\n${STILL_ON}\n\n## Tag "ebb"\n${STILL}\n\n## Plan\nwall 4: tag ebb\nwalls starting 12:00: ending after 4\n`;
+  // Walls 1, 3 and 5 start at 12:00.
+  expect(tableOf(text).map((line) => line.split(' ')[0])).toEqual(['1', '2', '3', '4', '5']);
+});
+
+test('“tag” alone in an order is the only tag there is; of two it names none', () => {
+  const text = (...tags: string[]) =>
+    `start: weight L\n\n## Part A\n${STILL}\n\n${tags.map((name) => `## Tag "${name}"\n${STILL}\n`).join('\n')}\n## Plan\norder: A tag A\n`;
+  expect(tableOf(text('ebb')).map((line) => line.split(' ')[0])).toEqual(['1A', 'tag', '2A']);
+  expect(tableOf(text('ebb', 'flood')).map((line) => line.split(' ')[0])).toEqual(['1A', '2A']);
+});
+
 test('the difference between the two readings is explained', () => {
   const explained = (text: string): string => wallsExplained(wallsOf(studyText(text).dance));
   expect(explained(HALF_WITH_CUTS)).toBe(
@@ -288,9 +307,11 @@ test('the difference between the two readings is explained', () => {
     'A wall turns 1/4 right, which makes 4 walls; so many are danced. The tag on wall 2 turns 1/2 left, so wall 3 starts facing 12:00.',
   );
   // An ending cuts its wall short, and turns less: that is no reason for anything.
-  expect(explained(`${EIGHTH.replace('1/8', '1/2').replace('walls: 8', 'walls: 2')}\n## Plan\nending: wall 3 after 4\n`)).toBe(
-    'A wall turns 1/2 left, which makes 2 walls.',
-  );
+  expect(
+    explained(
+      `start: weight L\n\n## Section 1\n${STILL}\n5-6 Step R forward, pivot 1/2 left\n7-8 Walk R, walk L\n\n## Plan\nending: wall 3 after 4\n`,
+    ),
+  ).toBe('A wall turns 1/2 left, which makes 2 walls.');
   expect(explained(PHRASED)).toBe(
     '4 parts are danced, starting from 12:00 and 6:00; the whole turns 2 times round to the left and ends facing 12:00.',
   );

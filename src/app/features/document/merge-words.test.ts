@@ -11,6 +11,9 @@ describe('words changed in two places at once', () => {
     ['one two three', 'one 2 three', 'one two 3', 'one 2 3'],
     ['one two three', 'one deux three', 'one zwei three', 'one deux\nzwei three'],
     ['x', 'xy', 'xy', 'xy'],
+    // What one of them wrote the other wrote too, and more.
+    ['', 'Bring chairs and cups', 'Bring chairs', 'Bring chairs and cups'],
+    ['', 'Bring chairs', 'Bring chairs and cups', 'Bring chairs and cups'],
   ])('%j: %j here, %j there', (base, own, theirs, merged) => expect(mergeWords(base, own, theirs)).toBe(merged));
 
   test('on one line they stand side by side', () => expect(mergeWords('', 'Hall', 'Quay', ' / ')).toBe('Hall / Quay'));
