@@ -27,7 +27,15 @@ import { editBetween, findJournals, Journal } from './journal';
 import { findLeftWords } from './left-words';
 import { MIGRATIONS } from './migrations';
 import type { RevisionRecord } from './records';
-import { listRevisions, nameOfText, nameRevision, nextName, renameRevision, surplusOf } from './revisions';
+import {
+  keepRevision,
+  listRevisions,
+  nameOfText,
+  nameRevision,
+  nextName,
+  renameRevision,
+  surplusOf,
+} from './revisions';
 import { changePersonalFigures, changeStyles, findPersonalFigures, findStyles } from './settings';
 
 const FERRY =
@@ -64,6 +72,13 @@ describe('revisions', () => {
       await saveDance(id, text, dance?.revision ?? 0, db);
     }
     expect((await listRevisions(id, db)).map(({ text }) => text)).toEqual(['d', 'c', FERRY]);
+  });
+
+  test('the same words kept once more, long afterwards, are no further state', async () => {
+    at(1e12);
+    const { id } = await addDance(FERRY, db);
+    await db.transaction('rw', db.revisions, () => keepRevision(id, FERRY, 1e12 + 10 * DAY, db));
+    expect((await listRevisions(id, db)).map(({ text, at: when }) => [text, when])).toEqual([[FERRY, 1e12]]);
   });
 
   test('a hand-out has a number that stays, and the same words keep theirs', async () => {

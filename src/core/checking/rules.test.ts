@@ -23,6 +23,13 @@ test('no two rules share a code, and each has examples of both kinds', () => {
   }
 });
 
+test('what takes its time may have a count to itself: a remark, where a walk that lacks a step is a warning', () => {
+  const severityOf = (line: string) => check(`start: weight L\n\n## Section 1\n${line}`).find(({ code }) => code === 'counts-left-over')?.severity; // prettier-ignore
+  expect(severityOf('1-4 Cross R over L, step L side, sweep R')).toBe('remark');
+  expect(severityOf('1-2 Stomp R')).toBe('remark');
+  expect(severityOf('1-4 Coaster R')).toBe('warning');
+});
+
 describe.each(RULES.map((rule) => [rule.code, rule] as const))('%s', (code, rule) => {
   test.each(rule.examples.bad)('is found: $text', ({ text: marked, fixed, message }) => {
     const { text, from, to } = unmark(marked);

@@ -36,6 +36,17 @@ export const footNotFree: Rule = {
         fixed: section(8, '1-4 Vine R, touch L', '5-8 vine L'),
         message: 'Weight is on R after count 4, so R can’t step on 5.',
       },
+      // A single step keeps the way it turns, a figure is mirrored with its turn.
+      {
+        text: section(1, '1 <|Step L forward turning 1/4 right|>'),
+        fixed: section(1, '1 Step R forward turning 1/4 right'),
+        message: 'Weight is on L at the start, so L can’t step on 1.',
+      },
+      {
+        text: section(2, '1&2 <|Sailor L turning 1/4 left|>'),
+        fixed: section(2, '1&2 Sailor R turning 1/4 right'),
+        message: 'Weight is on L at the start, so L can’t step on 1.',
+      },
       {
         text: sectionFrom('R', 1, '1 <|Touch R side|>'),
         fixed: sectionFrom('R', 1, '1 Touch L side'),
