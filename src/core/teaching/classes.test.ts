@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { addDays, differenceInCalendarDays, eachWeekOfInterval, format, getDay, isValid, parseISO } from 'date-fns';
 import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
+import { least } from '../model/numbers';
 import { studyText } from '../study';
 import { clockAfter, viewEvening } from '../views/evening';
 import {
@@ -334,7 +335,7 @@ describe('the plan of an evening', () => {
     const off = (place: number): number => Math.abs(sum(others.slice(0, place)) - sum(others) / 2);
     expect(places).toContain(at);
     // Minutes are stretched afterwards, each by half at most.
-    expect(off(at)).toBeLessThanOrEqual(Math.min(...places.map(off)) + 3);
+    expect(off(at)).toBeLessThanOrEqual(least(places.map(off)) + 3);
   }); // prettier-ignore
 
   test('what is asked for comes first, with who asked and by when', () => {
