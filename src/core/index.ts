@@ -2,6 +2,7 @@
 export { studyText, LONGEST_LIVE_TEXT, type Study } from './study';
 export { type Foot, type Weight } from './model/feet';
 export { hourOfFacing, CIRCLE, type Facing } from './model/turns';
+export { grouped } from './model/lists';
 export { greatest, least } from './model/numbers';
 export { applyEdits, positionOf, type Edit, type Span } from './model/text';
 export { type Finding, type Proposal, type Severity } from './model/findings';

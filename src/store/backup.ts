@@ -1,6 +1,6 @@
 /** Everything that is kept as one file, and the way back. Checked where it is read: nothing of it is believed. */
 import { array, number, object, string, type InferType, type Schema } from 'yup';
-import { definitionsIn, type LevelScale } from '../core';
+import { definitionsIn, grouped, type LevelScale } from '../core';
 import { isRefusal } from './answered';
 import { classesForBackup, restoreClasses, type KeptClasses } from './classes';
 import { timeNow } from './clock';
@@ -304,7 +304,7 @@ function arrivalsOf({ dances, revisions, sources }: Backup, { hereOf, differing 
     }),
   );
   const idOf = (id: string): string => ids.get(id) ?? id;
-  const revisionsOf = groupBy(revisions, ({ danceId }) => danceId);
+  const revisionsOf = grouped(revisions, ({ danceId }) => danceId);
   const sourceOf = new Map(sources.map((one) => [one.id, one as SourceRecord]));
   return {
     idOf,
@@ -342,16 +342,6 @@ async function putDances(lot: readonly Arrival[], personal: string, db: SlateDat
     return added;
   });
 } // prettier-ignore
-
-function groupBy<T>(all: readonly T[], keyOf: (one: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const one of all) {
-    const group = groups.get(keyOf(one));
-    if (group) group.push(one);
-    else groups.set(keyOf(one), [one]);
-  }
-  return groups;
-}
 
 /** True when it was not on the shelf. Of two states one stands, the newer where nobody chose, and the other is among the revisions. */
 async function restoreDance(from: Omit<DanceRecord, 'revision' | 'deletedAt'>, standing: Standing | undefined, db: SlateDatabase): Promise<boolean> {

@@ -135,8 +135,9 @@ const hasCounts = ({ counts }: CallGroup): boolean =>
 const shiftOf = (group: CallGroup, { counts }: SectionText, offset: number): number | undefined =>
   hasCounts(group) ? runningShift(group.counts?.ticks[0] ?? 0, counts ?? 8, offset) : undefined;
 
-/** Lines that are danced again in one section, and moments in the whole dance: 64 counts of every eighth note are 128. */
+/** Lines of a section, those that are danced again among them. */
 const MOST_GROUPS = 128;
+/** Moments that are danced again in the whole dance: a hundred sections and more. */
 const MOST_COPIED = 2000;
 
 /** A line without counts is one, too. */

@@ -3,6 +3,7 @@ import { placeCut, stateAt } from '../dancing/places';
 import type { Dance, DancedBlock } from '../dancing/dance';
 import { freeFoot, isFoot, type Foot, type Weight } from '../model/feet';
 import type { Finding } from '../model/findings';
+import { grouped } from '../model/lists';
 import { countsOfTicks, TICKS_A_COUNT } from '../model/ticks';
 import { facingAfter, hourOfFacing, type Facing } from '../model/turns';
 import { lineAtOffset, type PlanEntry } from '../reading/script';
@@ -230,17 +231,6 @@ function sectionBands({ block, at, ticks }: Piece, from: number, badJoin: boolea
       },
     ];
   });
-}
-
-/** Lists by key, each in the order of the whole. */
-function grouped<T, K>(all: readonly T[], keyOf: (one: T) => K): Map<K, T[]> {
-  const groups = new Map<K, T[]>();
-  for (const one of all) {
-    const group = groups.get(keyOf(one));
-    if (group) group.push(one);
-    else groups.set(keyOf(one), [one]);
-  }
-  return groups;
 }
 
 function viewPlan(dance: Dance, plan: WallPlan, findings: readonly Finding[]): PlanLineView[] {

@@ -6,12 +6,12 @@ export const copiedTooMuch: Rule = {
   code: 'copied-too-much',
   group: 'counts',
   severity: 'warning',
-  about: 'A line or a section stands for more lines than a dance can hold.',
+  about: 'A line or a section stands for more than a dance can hold.',
   examples: {
     bad: [
       {
         text: `## Section 1 (16 counts)\n${SIXTEEN.join('\n')}\n\n## Section 2 (16 counts)\n<|repeat section 1 x9|>`,
-        message: 'This stands for more lines than a dance can hold, so nothing is danced here.',
+        message: 'This stands for more than a dance can hold, so nothing is danced here.',
       },
     ],
     good: ['## Section 1\n1-4 Walk R L R L\n5-8 repeat 1-4\n\n## Section 2 = Section 1'],
@@ -28,4 +28,4 @@ export const copiedTooMuch: Rule = {
   ],
 };
 
-const TOO_MUCH = 'This stands for more lines than a dance can hold, so nothing is danced here.';
+const TOO_MUCH = 'This stands for more than a dance can hold, so nothing is danced here.';
